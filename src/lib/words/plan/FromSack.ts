@@ -24,3 +24,4 @@ export const notCut = (): string => "it cannot be cut like the others.";
 export const leavingOut = (): string => "What leaving one out would change";
 export const without = (d: { readonly name: string | number; readonly mats: string | number; readonly spread: string | number; readonly was: string | number }): string => "Without " + d.name + ": " + d.mats + " mats, and the yarn varies by " + d.spread + " % instead of " + d.was + " %.";
 export const planThisMat = (): string => "Plan this mat";
+export const from = (d: { readonly low: string | number; readonly high: string | number }): string => '' + d.low + " to " + d.high + " mats";

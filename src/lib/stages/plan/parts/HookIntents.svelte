@@ -1,12 +1,12 @@
 <script lang="ts">
 	// What a hook is chosen for: dense, usual or loose, each with its hook and what the mat then takes.
 	import { CrochetFields as say } from '$lib/words/plan';
-	import { totalSeconds } from '$lib/core/effort/stations';
-	import { pointFor } from '$lib/core/model/known-for';
-	import { modelPlan } from '$lib/core/model/model';
+	import type { TallyName } from '$lib/core/estimate/estimate';
+	import { estimatePlan } from '$lib/core/estimate/estimate';
 	import { hookIntents, hooksFor, intentOf } from '$lib/core/techniques/crochet/hook-intents';
 	import { trimmed } from '$lib/core/units/format-length';
 	import { hookName } from '$lib/ui/stitch-words';
+	import { intervalWords } from '../words/tally-words';
 	import type { Bench } from '../bench/bench.svelte';
 
 	const { bench }: { bench: Bench } = $props();
@@ -26,15 +26,16 @@
 		return hookIntents.map((intent) => {
 			const { hookMm, isInRange, cover } = found[intent];
 			const own = { ...plan, technique: { ...technique, hookMm } };
-			const model = modelPlan(own, pointFor(own, bench.practice));
+			const { tally } = estimatePlan(own, bench.practice);
+			const range = (name: TallyName) => intervalWords(tally[name], name, bench.system);
 			return {
 				intent,
 				hookMm,
 				isInRange,
 				isChosen: serves === intent,
 				cover: trimmed(cover, 2),
-				bags: Math.ceil(model.toPrepare),
-				hours: Math.round(totalSeconds(model.seconds) / 3600)
+				bags: range('toPrepare'),
+				hours: range('hours')
 			};
 		});
 	});

@@ -11,6 +11,7 @@
 	import { wholeNumber } from '$lib/ui/number-words';
 	import type { Bench } from '../bench/bench.svelte';
 	import { mixText } from '../fields/mix-field';
+	import { intervalWords } from '../words/tally-words';
 	import { bagName } from '../words/step-lines';
 	import PieceOrder from './PieceOrder.svelte';
 
@@ -86,6 +87,15 @@
 	const typedAmount = (amount: number) =>
 		mix?.by === 'share' ? trimmed(amount * 100, 1) : trimmed(amount, 0);
 	const amounts = $derived(mix ? [mix.amount, ...mix.also.map(({ amount }) => amount)] : []);
+	/** Bags of a kind vary as all of the plan's do. */
+	const rangeOf = (bags: number) => {
+		const { expected, low, high } = bench.drawn.estimate.tally.toPrepare;
+		return intervalWords(
+			{ expected: bags, low: (bags * low) / expected, high: (bags * high) / expected },
+			'toPrepare',
+			bench.system
+		);
+	};
 	const nameOf = (nth: number) =>
 		nth === 0 ? bagName(bench.plan.bag) : (mix?.also[nth - 1]?.name ?? say.kind({ nth: nth + 1 }));
 	function cutWords({ cut, yield: made }: LikeCut): string {
@@ -157,8 +167,9 @@
 					{:else}<span></span>{/if}
 					<p class="col-start-2 col-end-5 text-[0.9375rem]">
 						{cutWords(like)}{weft ? ` · ${cutWords(weft)}` : ''} · {offWords(like)} ·
-						<strong data-bags>{say.needs({ bags: wholeNumber(Math.ceil(toPrepare)) })}</strong
-						>{#if short > 0.5}, <span class="font-semibold text-error"
+						<strong data-bags>{say.needs({ bags: wholeNumber(Math.ceil(toPrepare)) })}</strong>
+						<span class="quiet">({rangeOf(toPrepare)})</span>{#if short > 0.5}, <span
+								class="font-semibold text-error"
 								>{say.short({ bags: wholeNumber(Math.ceil(short)) })}</span
 							>{/if}
 					</p>

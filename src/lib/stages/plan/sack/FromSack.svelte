@@ -3,6 +3,7 @@
 	// at once: which kinds go together, what is kept apart and why, and what leaving one out would change.
 	import { FromSack as say } from '$lib/words/plan';
 	import { fromSack, sackLimits } from '$lib/core/back/from-sack';
+	import { estimatePlan } from '$lib/core/estimate/estimate';
 	import { totalSeconds } from '$lib/core/effort/stations';
 	import { startingPlan } from '$lib/core/model/starting-plan';
 	import type { Practice } from '$lib/core/practice/practice';
@@ -73,6 +74,12 @@
 		const largest = sack.reduce((most, one) => (one.count > most.count ? one : most));
 		if (largest.count === 0) return null;
 		return fromSack(sack, planOfWay(way, startingPlan, largest.bag), practice);
+	});
+	/** Mats it gives in four cases of five. */
+	const range = $derived.by(() => {
+		if (!answer?.plan) return null;
+		const { expected, low, high } = estimatePlan(answer.plan, practice).tally.toPrepare;
+		return { low: (answer.mats * expected) / high, high: (answer.mats * expected) / low };
 	});
 	const most = $derived(Math.max(1, ...counts.map((text) => whole(text) ?? 0)));
 	const toPlan = $derived(answer?.plan ? `/plan?${queryOf({ p: planToWord(answer.plan) })}` : null);
@@ -166,6 +173,9 @@
 					length: formatLength(model.mat.lengthMm, system, 'mat')
 				})}
 			</p>
+			{#if range}<p class="text-[0.9375rem]" data-range>
+					{say.from({ low: fixed(range.low, 1), high: fixed(range.high, 1) })}
+				</p>{/if}
 			<p class="quiet text-[0.9375rem]">
 				{say.eachTakes({
 					hours: figure(totalSeconds(model.seconds) / 3600),

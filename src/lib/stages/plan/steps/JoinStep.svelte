@@ -81,7 +81,10 @@
 		<dt>{say.jointsInARow()}</dt>
 		<Ranged of={scaled(density.perRow, tally.joints)} words={figure} />
 		<dt>{say.jointsA({ of: perArea.of })}</dt>
-		<dd class="figure font-semibold">{perArea.value}</dd>
+		<Ranged
+			of={scaled(density.perSquareMetre, tally.joints)}
+			words={(joints) => perAreaWords(joints, bench.system).value}
+		/>
 		<dt>{say.timeForJoiningAtS({ seconds: figure(seconds) })}</dt>
 		<Ranged of={parts.joinHours} words={(hours) => `${figure(hours)} h`} />
 		<dt>{say.weightOfTheYarnWith()}</dt>
@@ -89,11 +92,12 @@
 			of={scaled(strandMassGPerM(model.yield), parts.sectionMm2)}
 			words={(grams) => strandMassWords(grams, bench.system)}
 		/>
-		<dt>{say.itHoldsAndAtA()}</dt>
-		<dd class="figure font-semibold">
-			{wholeNumber(strength.strandN)}, {wholeNumber(strength.jointN)}
-			<Term term="newton">N</Term>
-		</dd>
+		<dt>{say.itHoldsAndAtA()}, <Term term="newton">N</Term></dt>
+		<Ranged
+			of={scaled(strength.strandN, parts.sectionMm2)}
+			words={(strandN) =>
+				`${wholeNumber(strandN)}, ${wholeNumber((strandN * strength.jointN) / strength.strandN)}`}
+		/>
 	</dl>
 	<p class="quiet text-[0.9375rem]">
 		{say.snugNotTightTooTight()}

@@ -144,7 +144,7 @@ export async function openStep(page: Page, name: string) {
 	const step = page
 		.locator('details[name=step]')
 		.filter({ has: page.getByRole('heading', { name, exact: true }) });
-	if ((await step.getAttribute('open')) === null) await step.locator('summary').click();
+	if ((await step.getAttribute('open')) === null) await step.locator('> summary').click();
 	return step;
 }
 

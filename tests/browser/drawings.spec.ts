@@ -46,7 +46,7 @@ test('the drawing of the open step is in view with it, on a desk and on a phone'
 			const shown = page.locator(`${place} svg[role=img]`).first();
 			await expect(shown).toHaveAccessibleName(said);
 			await expect(shown).toBeInViewport();
-			const head = page.locator(`[data-step=${step.toLowerCase()}] summary`);
+			const head = page.locator(`[data-step=${step.toLowerCase()}] > summary`);
 			await expect(head).toBeInViewport();
 		}
 		// While the fields pass, the drawing stays.

@@ -1,13 +1,14 @@
 import { defaults } from '../defaults';
 import type { KindVerdict } from '../kinds/like-cut';
+import { sumOf } from '../model/material-use';
 import type { Model } from '../model/model';
 import type { Judgement } from './judgement';
 
 const order: readonly KindVerdict[] = ['as-one', 'alternate', 'keep-apart'];
 
 /**
- * Whether a difference between the kinds of bag will show or weaken, and which kind runs short: the
- * kind that differs most is named by its number, the plan's own being the first.
+ * Whether a difference between the kinds of bag will show or weaken, and whether those on hand are enough:
+ * the kind that differs most is named by its number, the plan's own being the first.
  *
  * @example judgeKinds(modelPlan(startingPlan, barePoint)) // []
  */
@@ -34,14 +35,18 @@ export function judgeKinds({ kinds }: Model): Judgement[] {
 			}
 		});
 	}
-	for (const [nth, { short }] of kinds.entries())
-		if (short > 0.5)
-			calls.push({
-				code: 'kinds-short',
-				severity: 'look',
-				subject: 'bag',
-				figures: { nth: nth + 1, bags: Math.ceil(short) }
-			});
+	// Bags on hand answer the shares, so that all kinds lack alike.
+	const lacking = sumOf(kinds, ({ short }) => short);
+	if (lacking > 0.5)
+		calls.push({
+			code: 'kinds-short',
+			severity: 'look',
+			subject: 'bag',
+			figures: {
+				bags: Math.ceil(lacking),
+				percent: (1 - lacking / sumOf(kinds, ({ toPrepare }) => toPrepare)) * 100
+			}
+		});
 	return calls;
 }
 

@@ -31,6 +31,6 @@ export const kindIsThicker = (d: { readonly nth: string | number; readonly perce
 export const joinInTurn = (): string => "Join its pieces between the others, as the order shows.";
 export const keepKindsApart = (): string => "Keep a kind apart";
 export const ownBalls = (): string => "Give it balls of its own, for a border or the warp, or leave it out.";
-export const kindShort = (d: { readonly nth: string | number }): string => "Not enough of kind " + d.nth;
-export const bagsLacking = (d: { readonly bags: number }): string => '' + plural(d.bags, 0, en, { one: "1 bag is", other: '' + number("en", d.bags, 0) + " bags are" }) + " missing for a whole mat.";
+export const kindShort = (): string => "Not enough bags for a whole mat";
+export const bagsLacking = (d: { readonly percent: string | number; readonly bags: number }): string => "The bags there are give " + d.percent + " % of its yarn: " + plural(d.bags, 0, en, { one: "1 bag is", other: '' + number("en", d.bags, 0) + " bags are" }) + " missing.";
 export const askOrMix = (): string => "Ask for more, or add another kind.";

@@ -32,8 +32,8 @@ export const ofBags = {
 		act: say.ownBalls()
 	}),
 	'kinds-short': (f) => ({
-		call: say.kindShort({ nth: f.value('nth') }),
-		why: say.bagsLacking({ bags: f.value('bags') }),
+		call: say.kindShort(),
+		why: say.bagsLacking({ bags: f.value('bags'), percent: f.figure('percent', 0) }),
 		act: say.askOrMix()
 	}),
 	'offcut-wasteful': (f) => ({

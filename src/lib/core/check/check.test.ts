@@ -173,6 +173,10 @@ describe('what a check comes to', () => {
 			takers: ['usual']
 		});
 		expect(judgeForPlaces(clean, plan, []).takers).toEqual([]);
+		// Too narrow for both, and too short for the first of them: what the other makes of it holds.
+		const far = [{ name: 'far', accepts: { leastLengthMm: 2000 } }, ...places.slice(1, 2)];
+		const narrow = { ...clean, technique: 'twined', widthMm: 540 } as const;
+		expect(judgeForPlaces(narrow, plan, far).uses).toEqual(['panel', 'seat']);
 	});
 	it('refuses a map that has not fifteen places, and a size of nothing', () => {
 		expect(() => judgeMat({ ...clean, goesThrough: [] }, plan)).toThrow(DomainError);

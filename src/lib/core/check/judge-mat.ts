@@ -274,7 +274,10 @@ export function judgeForPlaces(
 		verdict: judgeMat(mat, plan, accepts)
 	}));
 	const [best] = judged.toSorted(
-		(one, other) => heavier.indexOf(one.verdict.result) - heavier.indexOf(other.verdict.result)
+		// Of two that come to the same, the place that has less against it.
+		({ verdict: one }, { verdict: other }) =>
+			heavier.indexOf(one.result) - heavier.indexOf(other.result) ||
+			one.reasons.length - other.reasons.length
 	);
 	const takers = judged.flatMap(({ name, verdict }) =>
 		verdict.reasons.some(isOfSize) ? [] : [name]

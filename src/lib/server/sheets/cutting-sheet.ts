@@ -38,15 +38,19 @@ export function cuttingSheet(sheet: Sheet, order: SheetOrder): void {
 	});
 	sheet.table(
 		[
-			[
-				say.bag(),
-				say.wideFromSeamToHandles({
-					bagName: bagName(plan.bag),
-					readable: readable(plan.bag.flatWidthMm, 'bag'),
-					readable2: readable(plan.bag.bodyMm, 'bag')
-				})
-			],
-			[say.cut(), cutLine(model.yield, system)],
+			...(model.kinds
+				? []
+				: [
+						[
+							say.bag(),
+							say.wideFromSeamToHandles({
+								bagName: bagName(plan.bag),
+								readable: readable(plan.bag.flatWidthMm, 'bag'),
+								readable2: readable(plan.bag.bodyMm, 'bag')
+							})
+						]
+					]),
+			...(model.kinds ? [] : [[say.cut(), cutLine(model.yield, system)]]),
 			...(model.weftYield ? [[say.weft(), cutLine(model.weftYield, system)]] : []),
 			[say.bags(), say.toCut({ tallyValue: tallyValue(estimate.tally, 'toPrepare', system) })],
 			[
@@ -78,29 +82,34 @@ export function cuttingSheet(sheet: Sheet, order: SheetOrder): void {
 	if (weft) drawGuide(sheet, plan.bag, weft, say.guideForTheWeft(), system);
 }
 
-/** A card for each kind of bag: how it is cut, how many of it, and in which order its pieces are joined. */
+/** The kinds of a mat of several: how each is cut and how many of it, the order of pieces, and a guide each. */
 function drawKinds(sheet: Sheet, order: SheetOrder, kinds: readonly KindInModel[]): void {
 	const { plan, system } = order;
-	const nameOf = ({ bag, name }: KindInModel, at: number) =>
-		name ?? (at === 0 ? bagName(plan.bag) : bagName(bag));
+	const names = kinds.map(({ bag, name }, at) =>
+		say.kindCard({ nth: at + 1, name: name ?? bagName(at === 0 ? plan.bag : bag) })
+	);
 	const joined = pieceOrder(
 		kinds.map(({ share, like }) => ({ share, pieceMm: like.yield.pieceLengthMm })),
 		12
 	);
-	sheet.text(say.joinInOrder({ order: joined.map((at) => at + 1).join(' · ') }), { sizePt: 12 });
-	for (const [at, kind] of kinds.entries()) {
-		const { like, weft, toPrepare } = kind;
-		sheet.heading(say.kindCard({ nth: at + 1, name: nameOf(kind, at) }));
-		sheet.text(
+	sheet.table(
+		kinds.map(({ like, toPrepare, share }, at) => [
+			names[at] ?? '',
 			say.kindCut({
 				cut: cutLine(like.yield, system),
 				bags: Math.ceil(toPrepare),
-				percent: Math.round(kind.share * 100)
-			}),
-			{ sizePt: 12 }
-		);
-		drawGuide(sheet, kind.bag, like.cut, weft ? say.guideForTheWarp() : say.guide(), system);
-		if (weft) drawGuide(sheet, kind.bag, weft.cut, say.guideForTheWeft(), system);
+				percent: Math.round(share * 100)
+			})
+		]),
+		[2, 5],
+		12
+	);
+	sheet.text(say.joinInOrder({ order: joined.map((at) => at + 1).join(' · ') }), { sizePt: 12 });
+	for (const [at, { bag, like, weft }] of kinds.entries()) {
+		const kind = names[at] ?? '';
+		const title = weft ? say.guideForTheWarpOf({ kind }) : say.guideFor({ kind });
+		drawGuide(sheet, bag, like.cut, title, system);
+		if (weft) drawGuide(sheet, bag, weft.cut, say.guideForTheWeftOf({ kind }), system);
 	}
 }
 

@@ -25,3 +25,6 @@ export const guide = (): string => "Guide";
 export const joinInOrder = (d: { readonly order: string | number }): string => "Join the pieces in this order: " + d.order;
 export const kindCard = (d: { readonly nth: string | number; readonly name: string | number }): string => '' + d.nth + " " + d.name;
 export const kindCut = (d: { readonly cut: string | number; readonly bags: string | number; readonly percent: string | number }): string => '' + d.cut + ": " + d.bags + " bags, " + d.percent + " % of the yarn.";
+export const guideFor = (d: { readonly kind: string | number }): string => "Guide for " + d.kind;
+export const guideForTheWarpOf = (d: { readonly kind: string | number }): string => "Guide for the warp of " + d.kind;
+export const guideForTheWeftOf = (d: { readonly kind: string | number }): string => "Guide for the weft of " + d.kind;

@@ -147,16 +147,18 @@
 						<text x="12" y="16.5" text-anchor="middle" class="piece-number">{nth + 1}</text>
 					</svg>
 					<strong class="break-words">{nameOf(nth)}</strong>
-					<input
-						class="field text-right"
-						inputmode="decimal"
-						aria-label={mix.by === 'share'
-							? say.share({ nth: nth + 1 })
-							: say.bags({ nth: nth + 1 })}
-						value={typedAmount(amounts[nth] ?? 0)}
-						oninput={(event) => setAmount(nth, event.currentTarget.value)}
-						onchange={() => bench.note()}
-					/>
+					<span class="flex items-center gap-1"
+						><input
+							class="field min-w-0 text-right"
+							inputmode="decimal"
+							aria-label={mix.by === 'share'
+								? say.share({ nth: nth + 1 })
+								: say.bags({ nth: nth + 1 })}
+							value={typedAmount(amounts[nth] ?? 0)}
+							oninput={(event) => setAmount(nth, event.currentTarget.value)}
+							onchange={() => bench.note()}
+						/>{mix.by === 'share' ? '%' : ''}</span
+					>
 					{#if nth > 0}
 						<button
 							type="button"

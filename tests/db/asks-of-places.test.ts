@@ -5,7 +5,7 @@ import {
 	keepPlaceWords,
 	listPlaceWords
 } from '../../src/lib/server/gather/places';
-import { listAsks } from '../../src/lib/server/hand-over/asks';
+import { listAsks, listWaiting } from '../../src/lib/server/hand-over/asks';
 import { handOverEvents } from '../../src/lib/server/hand-over/calendar';
 import { saveEntry } from '../../src/lib/server/entries/take-entry';
 import { aMat, now, send, today } from './a-mat';
@@ -55,6 +55,9 @@ describe('what a place asks for', () => {
 		await t.ask(t.rooms, '1', '2026-12-30', { length: '184 cm', width: '85 cm' });
 		const counts = (await t.asks()).map(({ counts: own }) => own.ready);
 		expect(counts).toEqual([0, 1]);
+		// The shelf says the same of what is ready, without foreseeing any mat.
+		const waiting = await listWaiting(t.group, now);
+		expect(waiting.map(({ counts: own }) => own.ready)).toEqual([0, 1]);
 	});
 	it('is promised, and a later word stands; nothing beyond what is asked', async () => {
 		const t = await twoPlaces();

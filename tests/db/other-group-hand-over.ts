@@ -9,7 +9,7 @@ import { checkOverview, findMade, listToMend } from '../../src/lib/server/check/
 import { filmInMat } from '../../src/lib/server/check/taken-apart';
 import { keepPlaceWords, listAccepting, listPlaceWords } from '../../src/lib/server/gather/places';
 import { accountIn, deliveryAccounts, listHanded } from '../../src/lib/server/hand-over/account';
-import { asksBy, listAsks } from '../../src/lib/server/hand-over/asks';
+import { asksBy, listAsks, listWaiting } from '../../src/lib/server/hand-over/asks';
 import { handOverEvents } from '../../src/lib/server/hand-over/calendar';
 import { findDelivery, listDeliveries, listReady } from '../../src/lib/server/hand-over/deliveries';
 import { matSizes } from '../../src/lib/server/hand-over/mat-sizes';
@@ -88,6 +88,7 @@ export const askedOfHandOver: Readonly<
 	'hand-over/asks keepPromise': (other, { movement }) =>
 		keep(other, key(), { type: 'promised', askId: movement, mats: 1 }),
 	'hand-over/asks listAsks': (other) => listAsks(other, { today, timeZone: 'UTC' }),
+	'hand-over/asks listWaiting': (other) => listWaiting(other, { today, timeZone: 'UTC' }),
 	'hand-over/calendar handOverEvents': (other) => handOverEvents(other, 'Other', today),
 	'hand-over/mat-story storyOfMat': (other, { code }) => storyOfMat(other, code),
 	'hand-over/pillows keepPillow': (other) =>
@@ -165,6 +166,7 @@ export const answersOfHandOver: Readonly<Record<string, unknown>> = {
 	'hand-over/asks keepAsk': refusedAt('place'),
 	'hand-over/asks keepPromise': refusedAt('ask'),
 	'hand-over/asks listAsks': [],
+	'hand-over/asks listWaiting': [],
 	'hand-over/calendar handOverEvents': [],
 	'hand-over/mat-story storyOfMat': null,
 	'hand-over/pillows keepPillow': refusedAt('scrap'),

@@ -2,7 +2,7 @@ import { crateOf } from '$lib/stages/hand-over/packing';
 import { entryAction } from '$lib/server/entries/keep-entry';
 import { listReceivingPlaces } from '$lib/server/gather/places';
 import { deliveriesPerPage, listDeliveries, listReady } from '$lib/server/hand-over/deliveries';
-import { listAsks } from '$lib/server/hand-over/asks';
+import { listWaiting } from '$lib/server/hand-over/asks';
 import { readerOf } from '$lib/server/web/reader';
 import { listPillows } from '$lib/server/hand-over/pillows';
 import { rowNumberIn } from '$lib/server/web/line-in';
@@ -16,7 +16,7 @@ export const load: PageServerLoad = async (event) => {
 		listDeliveries(db, { before: rowNumberIn(event.url, 'before') }),
 		listPillows(db),
 		listReceivingPlaces(db),
-		readerOf(event).then((reader) => listAsks(db, reader))
+		readerOf(event).then((reader) => listWaiting(db, reader))
 	]);
 	return {
 		mats,

@@ -124,6 +124,10 @@ async function comingMats(
 export const listAsks = (db: Db, now: HallDay): Promise<AskLine[]> =>
 	asksBy(db, now, () => listMats(db, now));
 
+/** The same by the mats that lie there alone: who waits is said at the shelf without foreseeing any mat. */
+export const listWaiting = (db: Db, now: HallDay): Promise<AskLine[]> =>
+	asksBy(db, now, () => Promise.resolve([]));
+
 /** The same, where the mats being made are read for something else, too; without an ask nobody waits for them. */
 export async function asksBy(db: Db, now: HallDay, matsInHand: MatsInHand): Promise<AskLine[]> {
 	const asks = await db.many<AskRow>(

@@ -22,3 +22,7 @@ export const anyBallButNotIts = (): string => "any ball, but not its own colour 
 export const filmCostsNothingClothHolds = (): string => "Plastic costs nothing. Cloth holds better where panels are joined.";
 export const colours = (): string => "Colours";
 export const bags = (d: { readonly count: string | number }): string => '' + d.count + " bags";
+export const noise = (): string => "mixed up";
+export const anyPieceAsItComes = (): string => "any piece as it comes: no two spots alike";
+export const printsAsPattern = (): string => "prints as a pattern";
+export const printsGoOnPlainOnes = (): string => "printed bags sorted as mixed, in turn with plain ones";

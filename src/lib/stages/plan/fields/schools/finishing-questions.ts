@@ -71,6 +71,10 @@ export function finishingQuestions({
 				),
 				custom(say.neverTheSameTwice(), [say.anyBallButNotIts()], {
 					colours: 'white blue grey green yellow black clear red'
+				}),
+				custom(say.noise(), [say.anyPieceAsItComes()], { colours: 'mixed' }),
+				custom(say.printsAsPattern(), [say.printsGoOnPlainOnes()], {
+					colours: 'white mixed white mixed'
 				})
 			]
 		}

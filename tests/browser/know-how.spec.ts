@@ -9,6 +9,52 @@ import { expect, expectAccessible, ready, test, goOffline } from './app';
 
 test.use({ world: 'know-how', allowed: ['404'], serviceWorkers: 'allow' });
 
+test('a pedal goes on, and a step is read aloud where the device has a voice', async ({ page }) => {
+	// No voice on this device: nothing offers to read.
+	await page.goto('/know-how/loop-joint');
+	await ready(page);
+	await expect(page.getByRole('button', { name: knowHowWords.ActSteps.readAloud() })).toHaveCount(
+		0
+	);
+	await page.addInitScript(() => {
+		const spoken: string[] = [];
+		Object.assign(window, {
+			spoken,
+			SpeechSynthesisUtterance: class {
+				lang = '';
+				constructor(readonly text: string) {}
+			}
+		});
+		Object.defineProperty(window, 'speechSynthesis', {
+			value: Object.assign(new EventTarget(), {
+				getVoices: () => [{ name: 'device' }],
+				cancel: () => {},
+				speak: (said: { text: string }) => spoken.push(said.text)
+			})
+		});
+	});
+	await page.setViewportSize({ width: 390, height: 844 });
+	await page.reload();
+	await ready(page);
+	await page.keyboard.press('PageDown');
+	await expect(page.locator('[data-step="2"]')).toBeVisible();
+	const spoken = () => page.evaluate(() => (window as unknown as { spoken: string[] }).spoken);
+	expect(await spoken()).toEqual([]);
+	await page.getByRole('button', { name: knowHowWords.ActSteps.readAloud() }).click();
+	await page.keyboard.press('PageDown');
+	await expect(page.locator('[data-step="3"]')).toBeVisible();
+	const said = await spoken();
+	expect(said).toHaveLength(2);
+	expect(said[0]).toBe(knowHowWords.jointLessons.slipTheNewRingsEnd());
+	await page.getByRole('button', { name: knowHowWords.ActSteps.stopReading() }).click();
+	await page.keyboard.press('PageDown');
+	expect(await spoken()).toHaveLength(2);
+	// Drawing, sentence and the way on are on one screen of a phone.
+	const next = page.getByRole('button', { name: knowHowWords.ActSteps.next() });
+	await expect(next).toBeInViewport({ ratio: 1 });
+	expect((await next.boundingBox())?.height).toBeGreaterThanOrEqual(56);
+});
+
 test('an act is shown step by step, moves, is held, turned back and slowed down', async ({
 	page
 }) => {

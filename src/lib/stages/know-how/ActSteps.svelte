@@ -5,6 +5,8 @@
 	import { box } from './lessons/lesson';
 	import Caution from '$lib/ui/Caution.svelte';
 	import SceneView from '$lib/ui/SceneView.svelte';
+	import { keyboard } from '$lib/ui/row-inputs';
+	import { Voice } from '$lib/ui/voice.svelte';
 	import { flushSync, onMount } from 'svelte';
 	import { ActPlayer, sceneAt } from './act-player.svelte';
 	import type { ActStep } from './lessons/lesson';
@@ -20,9 +22,22 @@
 	const shown = $derived(isOne ? steps.slice(player.at, player.at + 1) : steps);
 	const moves = (step: ActStep | undefined): boolean =>
 		step !== undefined && 'frames' in step.drawn && step.drawn.frames.length > 1;
+	const voice = new Voice();
+	/** Goes to a step; while it is read aloud, that step is read. */
+	function go(step: number): void {
+		player.go(step);
+		if (voice.isOn) voice.say(steps[player.at]?.words ?? '');
+	}
 	onMount(() => {
 		isOne = true;
-		return () => player.stop();
+		// Hands are busy: a pedal goes on, as it counts rows.
+		const deaf = keyboard(window).listen(() => go(player.at + 1));
+		const silent = voice.listen();
+		return () => {
+			player.stop();
+			deaf();
+			silent();
+		};
 	});
 </script>
 
@@ -43,12 +58,15 @@
 	{#each shown as step, nth (isOne ? player.at : nth)}
 		{@const number = isOne ? player.at + 1 : nth + 1}
 		<li class="grid grid-cols-[minmax(0,1fr)] gap-2" data-step={number}>
-			<SceneView
-				scene={sceneAt(step, isOne ? player.share : 1, box, hand)}
-				said={say.drawn({ words: step.words })}
-				type={box.type}
-				class="w-full max-w-2xl rounded border border-base-300 bg-base-100"
-			/>
+			<!-- Drawing and sentence are seen together, on a phone as well. -->
+			<div class="max-w-2xl">
+				<SceneView
+					scene={sceneAt(step, isOne ? player.share : 1, box, hand)}
+					said={say.drawn({ words: step.words })}
+					type={box.type}
+					class="max-h-[45dvh] w-full rounded border border-base-300 bg-base-100 print:max-h-none"
+				/>
+			</div>
 			<p class="max-w-prose text-xl">
 				<strong>{say.of({ number, length: steps.length })}</strong>
 				{step.words}
@@ -59,14 +77,26 @@
 </ol>
 {#if isOne}
 	<div class="mt-3 flex flex-wrap items-center gap-2 print:hidden">
-		<button class="btn" disabled={player.at === 0} onclick={() => player.go(player.at - 1)}
-			>{say.back()}</button
-		>
-		<button
-			class="btn btn-accent"
-			disabled={player.at === steps.length - 1}
-			onclick={() => player.go(player.at + 1)}>{say.next()}</button
-		>
+		<div class="flex w-full max-w-2xl gap-2">
+			<button
+				class="btn min-h-14 basis-1/4"
+				disabled={player.at === 0}
+				onclick={() => go(player.at - 1)}>{say.back()}</button
+			>
+			<button
+				class="btn min-h-14 flex-1 text-lg btn-accent"
+				disabled={player.at === steps.length - 1}
+				onclick={() => go(player.at + 1)}>{say.next()}</button
+			>
+		</div>
+		{#if voice.isThere}
+			<button
+				class="btn"
+				aria-pressed={voice.isOn}
+				onclick={() => (voice.isOn ? voice.stop() : voice.say(steps[player.at]?.words ?? ''))}
+				>{voice.isOn ? say.stopReading() : say.readAloud()}</button
+			>
+		{/if}
 		<button
 			class="btn"
 			aria-pressed={player.going === 'all'}

@@ -13,7 +13,7 @@
 	import { firstPasses } from './loom-meeting';
 	import LoomEnds from './LoomEnds.svelte';
 	import MatStrip from './MatStrip.svelte';
-	import { keyboard, simulatedCounter } from './row-inputs';
+	import { keyboard, simulatedCounter } from '$lib/ui/row-inputs';
 	import { ballInWork } from './strand-in-hand';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
 	import type { CountedMat } from './mat-view';

@@ -9,3 +9,5 @@ export const letItMove = (): string => "Let it move";
 export const secondsAStep = (): string => "Seconds a step";
 export const howFar = (): string => "How far";
 export const of100 = (d: { readonly round: string | number }): string => '' + d.round + " of 100";
+export const readAloud = (): string => "Read aloud";
+export const stopReading = (): string => "Stop reading";

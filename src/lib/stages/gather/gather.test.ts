@@ -305,9 +305,14 @@ describe('an entry', () => {
 			kindId: null,
 			name: 'Bread bag',
 			handfulCount: 10,
+			// What waited since before the question was asked says nothing of it.
+			source: 'unknown',
 			isSure: false,
 			bag: { flatWidthMm: 240, gussetMm: 0, bodyMm: 390, handleMm: 0, massG: 3.3 }
 		});
+		const boxed = read('bag-kind', { ...typed, source: 'new' }).entry;
+		expect(boxed?.type === 'bag-kind' && boxed.source).toBe('new');
+		expect(read('bag-kind', { ...typed, source: 'old' }).problems).toHaveProperty('source');
 		expect(read('bag-kind', { ...typed, width: '2' }).problems).toEqual({
 			width: commonWords.bagKind.thatIsSmallerThanAny()
 		});

@@ -1,4 +1,5 @@
 import type { CuttingTool } from '../cut/stack';
+import { stackSecondsPerBag } from '../cut/stack';
 import type { CutStyle } from '../cut/types';
 import { defaults } from '../defaults';
 
@@ -20,7 +21,6 @@ export type SecondsByStation = Readonly<Record<Station, number>>;
  * Seconds to trim and cut one bag, its share of setting up the stack with it. Spirals and half bags
  * are cut one at a time, whatever the tool.
  *
- * @source bench default: 60 s a stack of three and 4 s a bag by scissors, 150 s a stack of twenty and 2 s a bag by rolling blade
  * @example cuttingSecondsPerBag('loops', 'scissors') // 24
  */
 export function cuttingSecondsPerBag(
@@ -30,11 +30,7 @@ export function cuttingSecondsPerBag(
 ): number {
 	if (style === 'spiral') return defaults.cutSpiralBag.value;
 	if (style === 'half-bag') return defaults.cutHalfBag.value;
-	return tool === 'scissors'
-		? defaults.cutScissorsStack.value / (stackBags ?? defaults.scissorsStack.value) +
-				defaults.cutScissorsBag.value
-		: defaults.cutBladeStack.value / (stackBags ?? defaults.rollingBladeStack.value) +
-				defaults.cutBladeBag.value;
+	return stackSecondsPerBag(tool, stackBags);
 }
 
 /**

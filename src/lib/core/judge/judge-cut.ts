@@ -101,7 +101,7 @@ export function judgeStack(plan: Plan): Judgement[] {
 	const { cuttingTool, stackBags, stackFolds } = plan.work ?? usualWorkSetup;
 	const stack = cuttingStack(plan.bag, plan.cut, cuttingTool, stackBags, stackFolds);
 	// What is hard to cut is cut all the same: hands differ.
-	if (stack.filmMm <= stack.limitMm * defaults.hardFilm.value) return [];
+	if (stack.verdict !== 'too-thick') return [];
 	return [
 		{
 			code: 'stack-too-thick',

@@ -222,7 +222,7 @@ export const schoolAnswers: {
 			layers_at_gusset: made.layersAtGusset,
 			film_mm: made.filmMm,
 			limit_mm: made.limitMm,
-			most_bags: made.mostBags,
+			most_bags: made.bagsWithinLimit,
 			seconds_per_bag: made.secondsPerBag,
 			verdict: spaced(made.verdict)
 		};

@@ -56,3 +56,18 @@ export function positive(parameter: string, value: number): number {
 	if (value > 0 && value < Infinity) return value;
 	throw new DomainError(parameter, value, aboveZero);
 }
+
+/**
+ * A value, or null where it is outside the domain of a relation: what cannot be made is left out, and no
+ * other fault is hidden.
+ *
+ * @example [ifInDomain(() => within('rows', 3, { atLeast: 1 })), ifInDomain(() => within('rows', 0, { atLeast: 1 }))] // [3, null]
+ */
+export function ifInDomain<Value>(ask: () => Value): Value | null {
+	try {
+		return ask();
+	} catch (error) {
+		if (error instanceof DomainError) return null;
+		throw error;
+	}
+}

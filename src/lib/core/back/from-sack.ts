@@ -1,9 +1,10 @@
 import type { Bag } from '../bag/measure-bag';
 import { cutBag } from '../cut/cut-bag';
 import { defaults } from '../defaults';
-import { DomainError, within } from '../domain-error';
+import { ifInDomain, within } from '../domain-error';
 import type { KindVerdict, LikeCut } from '../kinds/like-cut';
 import { likeCut } from '../kinds/like-cut';
+import { thicknessCv } from '../kinds/mixed-yield';
 import { mostAlso } from '../model/limits';
 import { pointFor } from '../model/known-for';
 import type { Model } from '../model/model';
@@ -62,17 +63,10 @@ interface Cut extends SackKind {
 
 /** Each kind cut so that its strand is like one of a section; null where it cannot be. */
 const cutAll = (kinds: readonly SackKind[], plan: Plan, sectionMm2: number): Cut[] =>
-	kinds.map((kind) => ({ ...kind, like: orNull(() => likeCut(kind.bag, plan.cut, sectionMm2)) }));
-
-/** A value, or null where it is out of its domain. */
-function orNull<Value>(ask: () => Value): Value | null {
-	try {
-		return ask();
-	} catch (error) {
-		if (error instanceof DomainError) return null;
-		throw error;
-	}
-}
+	kinds.map((kind) => ({
+		...kind,
+		like: ifInDomain(() => likeCut(kind.bag, plan.cut, sectionMm2))
+	}));
 
 interface Tried {
 	readonly plan: Plan;
@@ -118,7 +112,7 @@ function tryKinds(
 function withHook(plan: Plan, practice: Practice): Plan {
 	const { technique } = plan;
 	if (technique.kind !== 'crochet') return plan;
-	const model = orNull(() => modelPlan(plan, pointFor(plan, practice)));
+	const model = ifInDomain(() => modelPlan(plan, pointFor(plan, practice)));
 	if (!model) return plan;
 	const { bulkDiameterMm } = model.yield;
 	const serves = intentOf(technique.hookMm, bulkDiameterMm);
@@ -142,7 +136,7 @@ export function fromSack(sack: readonly SackKind[], plan: Plan, practice: Practi
 	const bare: Plan = { ...plan, mix: undefined };
 	const kinds = sack.filter(({ count }) => count > 0);
 	const aims = [plan.bag, ...kinds.map(({ bag }) => bag)].flatMap(
-		(bag) => orNull(() => cutBag(bag, plan.cut).solidSectionMm2) ?? []
+		(bag) => ifInDomain(() => cutBag(bag, plan.cut).solidSectionMm2) ?? []
 	);
 	let best: (Tried & { readonly all: readonly Cut[] }) | null = null;
 	for (const aim of aims) {
@@ -207,9 +201,8 @@ const strandOf = ({ count, like }: Tried['kinds'][number]): number =>
 	count * like.yield.strandPerBagMm;
 
 /** Spread of the strand's thickness over its kinds. */
-function cvOf({ kinds, yield: { solidSectionMm2 } }: Model): number {
-	let variance = 0;
-	for (const { share, like } of kinds ?? [])
-		variance += share * (like.yield.solidSectionMm2 / solidSectionMm2 - 1) ** 2;
-	return Math.sqrt(variance) / 2;
-}
+const cvOf = ({ kinds, yield: { solidSectionMm2 } }: Model): number =>
+	thicknessCv(
+		(kinds ?? []).map(({ share, like }) => ({ share, sectionMm2: like.yield.solidSectionMm2 })),
+		solidSectionMm2
+	);

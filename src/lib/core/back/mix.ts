@@ -1,4 +1,4 @@
-import { DomainError, within } from '../domain-error';
+import { ifInDomain, within } from '../domain-error';
 import { totalSeconds } from '../effort/stations';
 import type { Practice } from '../practice/practice';
 import { pointFor } from '../model/known-for';
@@ -102,8 +102,8 @@ export function mixProgram(
 	};
 }
 
-function choiceOf(kind: string, method: string, plan: Plan, practice: Practice): MixChoice | null {
-	try {
+const choiceOf = (kind: string, method: string, plan: Plan, practice: Practice): MixChoice | null =>
+	ifInDomain(() => {
 		const model = modelPlan(plan, pointFor(plan, practice));
 		return {
 			kind,
@@ -112,11 +112,7 @@ function choiceOf(kind: string, method: string, plan: Plan, practice: Practice):
 			hours: totalSeconds(model.seconds) / 3600,
 			areaM2: (model.mat.widthMm * model.mat.lengthMm) / 1e6
 		};
-	} catch (error) {
-		if (error instanceof DomainError) return null;
-		throw error;
-	}
-}
+	});
 
 export interface Mix {
 	/** What to make: each choice with how many, the idle ones left out. */

@@ -10,7 +10,7 @@ import type { Trims } from '../cut/types';
 import { usableHeightMm } from '../cut/usable-height';
 import { defaults } from '../defaults';
 import { noFactors } from '../factors/factors';
-import { DomainError, positive } from '../domain-error';
+import { ifInDomain, positive } from '../domain-error';
 
 export interface StripAndHook {
 	readonly equalStrips: number;
@@ -68,32 +68,28 @@ export function stripsForCover(
 	cover: number
 ): StripAndHook[] {
 	const usableMm = usableHeightMm(bag, trims);
-	return evenWidths(usableMm, 12, usableMm).flatMap(({ strips, widthMm }) => {
-		try {
-			const cut = cutLoops(bag, { style: 'loops', ...trims, equalStrips: strips });
-			const d = cut.bulkDiameterMm;
-			const mostMm = hookForCoverMm(cover, d, stitch);
-			const hookMm = hooks.map(({ mm }) => mm as number).findLast((mm) => mm <= mostMm + 1e-9);
-			const tooTight = defaults.hookNear.value * d * (1 - defaults.hookTolerance.value);
-			if (hookMm === undefined || hookMm < tooTight) return [];
-			const mat = crochetMat(
-				{ widthMm: 1000, lengthMm: 1000 },
-				{ kind: 'crochet', stitch, hookMm },
-				d,
-				noFactors
-			);
-			return [
-				{
-					equalStrips: strips,
-					stripWidthMm: widthMm,
-					hookMm,
-					cover: mat.cover,
-					thicknessMm: mat.thicknessMm
-				}
-			];
-		} catch (error) {
-			if (error instanceof DomainError) return [];
-			throw error;
-		}
-	});
+	const offered = (strips: number, widthMm: number): StripAndHook | null => {
+		const cut = cutLoops(bag, { style: 'loops', ...trims, equalStrips: strips });
+		const d = cut.bulkDiameterMm;
+		const mostMm = hookForCoverMm(cover, d, stitch);
+		const hookMm = hooks.map(({ mm }) => mm as number).findLast((mm) => mm <= mostMm + 1e-9);
+		const tooTight = defaults.hookNear.value * d * (1 - defaults.hookTolerance.value);
+		if (hookMm === undefined || hookMm < tooTight) return null;
+		const mat = crochetMat(
+			{ widthMm: 1000, lengthMm: 1000 },
+			{ kind: 'crochet', stitch, hookMm },
+			d,
+			noFactors
+		);
+		return {
+			equalStrips: strips,
+			stripWidthMm: widthMm,
+			hookMm,
+			cover: mat.cover,
+			thicknessMm: mat.thicknessMm
+		};
+	};
+	return evenWidths(usableMm, 12, usableMm).flatMap(
+		({ strips, widthMm }) => ifInDomain(() => offered(strips, widthMm)) ?? []
+	);
 }

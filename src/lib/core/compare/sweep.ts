@@ -4,7 +4,7 @@ import { cutBag } from '../cut/cut-bag';
 import type { Cut, Trims } from '../cut/types';
 import type { CutYield } from '../cut/yield';
 import { defaults } from '../defaults';
-import { DomainError } from '../domain-error';
+import { ifInDomain } from '../domain-error';
 import { measureBag } from '../bag/measure-bag';
 import type { Technique } from '../techniques/technique';
 import { packings } from '../techniques/peg-loom/peg-loom-mat';
@@ -92,14 +92,14 @@ export function sweepMethods(bag: Bag, stepMm = 2): Method[] {
 	const wefts = cuts.filter(
 		(cut) => cut.style === 'loops' && cut.equalStrips !== undefined && cut.equalStrips <= 8
 	);
-	return cuts.flatMap((cut) => {
-		try {
-			const given = cutBag(bag, cut, measures);
-			return techniquesFor(cut, given, wefts).map((technique) => ({ cut, technique }));
-		} catch (error) {
+	return cuts.flatMap(
+		(cut) =>
 			// A ring lost in its own knot is no method.
-			if (error instanceof DomainError) return [];
-			throw error;
-		}
-	});
+			ifInDomain(() =>
+				techniquesFor(cut, cutBag(bag, cut, measures), wefts).map((technique) => ({
+					cut,
+					technique
+				}))
+			) ?? []
+	);
 }

@@ -1,10 +1,8 @@
 import { defaults } from '../defaults';
-import type { KindVerdict } from '../kinds/like-cut';
+import { worstVerdict } from '../kinds/like-cut';
 import { sumOf } from '../model/material-use';
 import type { Model } from '../model/model';
 import type { Judgement } from './judgement';
-
-const order: readonly KindVerdict[] = ['as-one', 'alternate', 'keep-apart'];
 
 /**
  * Whether a difference between the kinds of bag will show or weaken, and whether those on hand are enough:
@@ -19,9 +17,8 @@ export function judgeKinds({ kinds }: Model): Judgement[] {
 	for (const [nth, { like, weft }] of kinds.entries())
 		if (offOf({ like, weft }) > offOf(kinds[worst] ?? { like, weft })) worst = nth;
 	const { like, weft } = kinds[worst] ?? {};
-	const verdict =
-		order[Math.max(...[like, weft].map((one) => (one ? order.indexOf(one.verdict) : 0)))];
-	if (like && verdict && verdict !== 'as-one') {
+	const verdict = worstVerdict([like, weft].flatMap((one) => one?.verdict ?? []));
+	if (like && verdict !== 'as-one') {
 		const told = weft && Math.abs(weft.thicknessOff) > Math.abs(like.thicknessOff) ? weft : like;
 		calls.push({
 			code: verdict === 'alternate' ? 'kinds-alternate' : 'kinds-apart',

@@ -9,7 +9,16 @@ import { positive } from '../domain-error';
 import type { Join } from '../joint/joints';
 
 /** Whether two strands work as one, want their pieces in turn, or belong apart. */
-export type KindVerdict = 'as-one' | 'alternate' | 'keep-apart';
+export const kindVerdicts = ['as-one', 'alternate', 'keep-apart'] as const;
+export type KindVerdict = (typeof kindVerdicts)[number];
+
+/**
+ * The gravest of some verdicts.
+ *
+ * @example worstVerdict(['as-one', 'keep-apart', 'alternate']) // 'keep-apart'
+ */
+export const worstVerdict = (verdicts: readonly KindVerdict[]): KindVerdict =>
+	kindVerdicts.findLast((verdict) => verdicts.includes(verdict)) ?? 'as-one';
 
 export interface LikeCut {
 	readonly cut: Cut;

@@ -5,9 +5,10 @@ import type { CutYield } from '../cut/yield';
 import { defaults } from '../defaults';
 import { positive, within } from '../domain-error';
 import type { Join } from '../joint/joints';
-import { bulkDiameterMm } from '../strand/bulk-diameter';
-import type { KindVerdict, LikeCut } from './like-cut';
-import { likeCut } from './like-cut';
+import type { KindVerdict } from './like-cut';
+import { likeCut, worstVerdict } from './like-cut';
+import type { KindOfYield } from './mixed-yield';
+import { mixedYield, thicknessCv } from './mixed-yield';
 
 /** A kind of bag in a mat: its share of the strand, or the bags of it on hand, which go first. */
 export interface KindInMat {
@@ -18,9 +19,7 @@ export interface KindInMat {
 	readonly bags?: number | undefined;
 }
 
-export interface MixedKind extends LikeCut {
-	/** Share of the strand there is. */
-	readonly share: number;
+export interface MixedKind extends KindOfYield {
 	readonly strandMm: number;
 	readonly bags: number;
 }
@@ -49,8 +48,6 @@ export const kindLimits = {
 	strandMm: { moreThan: 0, atMost: 100_000_000 }
 } as const;
 
-const worse: readonly KindVerdict[] = ['as-one', 'alternate', 'keep-apart'];
-
 /**
  * Several kinds of bag in one mat: for each the cut that makes its strand like the reference's, its
  * bags, what difference stays, and what the strand of all of them is.
@@ -77,31 +74,28 @@ export function mixKinds(
 		const mm = strands[at] ?? 0;
 		return {
 			...cut,
+			bag: kinds[at]?.bag ?? reference.bag,
 			share: total > 0 ? mm / total : 0,
 			strandMm: mm,
 			bags: mm / cut.yield.strandPerBagMm
 		};
 	});
-	const meanSectionMm2 = mixed.reduce(
-		(sum, { share, yield: { solidSectionMm2 } }) => sum + share * solidSectionMm2,
-		0
-	);
-	const variance = mixed.reduce(
-		(sum, { share, yield: { solidSectionMm2 } }) =>
-			sum + share * (solidSectionMm2 / meanSectionMm2 - 1) ** 2,
-		0
-	);
-	const packing = cuts[0]?.yield.packing ?? defaults.packingWorked.value;
+	const all = total > 0 ? mixedYield(mixed).yield : null;
 	return {
 		referenceMm2,
 		kinds: mixed,
-		meanSectionMm2,
-		bulkDiameterMm: total > 0 ? bulkDiameterMm(meanSectionMm2, packing) : 0,
-		thicknessCv: total > 0 ? Math.sqrt(variance) / 2 : 0,
+		meanSectionMm2: all?.solidSectionMm2 ?? 0,
+		bulkDiameterMm: all?.bulkDiameterMm ?? 0,
+		thicknessCv: all
+			? thicknessCv(
+					mixed.map(({ share, yield: made }) => ({ share, sectionMm2: made.solidSectionMm2 })),
+					all.solidSectionMm2
+				)
+			: 0,
 		strandCv:
 			Math.hypot(defaults.bagMass.cv, defaults.pieceLength.cv) *
 			Math.sqrt(mixed.reduce((sum, { share }) => sum + share ** 2, 0)),
-		worst: worse[Math.max(...mixed.map(({ verdict }) => worse.indexOf(verdict)))] ?? 'as-one',
+		worst: worstVerdict(mixed.map(({ verdict }) => verdict)),
 		strandMm: total,
 		shortMm: Math.max(0, strandMm - total)
 	};

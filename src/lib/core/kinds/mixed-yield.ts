@@ -76,3 +76,19 @@ export function mixedYield(kinds: readonly KindOfYield[]): MixedYield {
 		bagShares: bagsOf.map((own) => own / bags)
 	};
 }
+
+/**
+ * How unevenly thick the strand of several kinds is, as a coefficient of variation: half of what their
+ * sections spread about the mean of all of it.
+ *
+ * @example thicknessCv([{ share: 0.5, sectionMm2: 1 }, { share: 0.5, sectionMm2: 3 }], 2) // 0.25
+ */
+export function thicknessCv(
+	kinds: readonly { readonly share: number; readonly sectionMm2: number }[],
+	meanSectionMm2: number
+): number {
+	let variance = 0;
+	for (const { share, sectionMm2 } of kinds)
+		variance += share * (sectionMm2 / meanSectionMm2 - 1) ** 2;
+	return Math.sqrt(variance) / 2;
+}

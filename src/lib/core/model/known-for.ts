@@ -1,4 +1,4 @@
-import { DomainError } from '../domain-error';
+import { ifInDomain } from '../domain-error';
 import type { Knowledge } from '../factors/factors';
 import type { Basis, PracticePoint, Practice } from '../practice/practice';
 import { barePractice, knowledgeOf, pointOf } from '../practice/practice';
@@ -46,13 +46,9 @@ const knownBy = (plan: Plan, practice: Practice, isUnfit: boolean): KnownFor => 
 export function knownFor(plan: Plan, practice: Practice): KnownFor {
 	const known = knownBy(plan, practice, false);
 	if (practice === barePractice) return known;
-	try {
-		modelPlan(plan, known.middle, smooth);
-		return known;
-	} catch (error) {
-		if (!(error instanceof DomainError)) throw error;
-		return knownBy(plan, barePractice, true);
-	}
+	return ifInDomain(() => modelPlan(plan, known.middle, smooth))
+		? known
+		: knownBy(plan, barePractice, true);
 }
 
 /**

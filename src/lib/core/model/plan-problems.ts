@@ -2,7 +2,7 @@ import type { Bag } from '../bag/measure-bag';
 import { cutBag } from '../cut/cut-bag';
 import type { Cut } from '../cut/types';
 import type { Bound } from '../domain-error';
-import { DomainError, isWithin } from '../domain-error';
+import { ifInDomain, isWithin } from '../domain-error';
 import { likeCut } from '../kinds/like-cut';
 import { isJointFor } from '../cut/joint-for-cut';
 import { barePoint } from '../practice/practice';
@@ -76,27 +76,20 @@ function misfits(plan: Plan): PlanProblem[] {
 			problems.push({ code: 'kind-not-cut', path: 'mix.amount', nth });
 	}
 	if (problems.length > 0) return problems;
-	try {
-		modelPlan(plan, heavierBags);
-	} catch (error) {
-		if (error instanceof DomainError)
-			return [{ code: 'no-length-after-joint', path: 'bag.flat_width_mm' }];
-		throw error;
-	}
-	return [];
+	return ifInDomain(() => modelPlan(plan, heavierBags))
+		? []
+		: [{ code: 'no-length-after-joint', path: 'bag.flat_width_mm' }];
 }
 
 /** Whether a further kind of bag can be cut so that its strand is like that of the plan's own. */
 function canBeCut({ bag: own, cut, technique, join }: Plan, bag: Bag): boolean {
-	try {
-		const heavy = { ...bag, massG: bag.massG * heavierBags.factors.bagMass };
-		for (const like of technique.kind === 'peg-loom' ? [cut, technique.weftCut] : [cut])
-			likeCut(heavy, like, cutBag(own, like).solidSectionMm2, like === cut ? join : undefined);
-		return true;
-	} catch (error) {
-		if (error instanceof DomainError) return false;
-		throw error;
-	}
+	const heavy = { ...bag, massG: bag.massG * heavierBags.factors.bagMass };
+	const cuts = technique.kind === 'peg-loom' ? [cut, technique.weftCut] : [cut];
+	return cuts.every((like) =>
+		ifInDomain(() =>
+			likeCut(heavy, like, cutBag(own, like).solidSectionMm2, like === cut ? join : undefined)
+		)
+	);
 }
 
 function cutMisfits(at: 'cut' | 'technique.weft_cut', cut: Cut, bodyMm: number): PlanProblem[] {

@@ -2,7 +2,7 @@ import { askedCut as say } from '$lib/words/prepare';
 import type { Db } from '$lib/server/db/db';
 import { kindOfBag } from '$lib/core/bag/same-bag';
 import type { CutYield } from '$lib/core/cut/yield';
-import { DomainError } from '$lib/core/domain-error';
+import { ifInDomain } from '$lib/core/domain-error';
 import type { Plan } from '$lib/core/model/types';
 import type { CutSnapshot } from '$lib/core/prepare/cut-pile';
 import { snapshotOf } from '$lib/core/prepare/cut-pile';
@@ -32,13 +32,8 @@ export function cutOfKind(
 ): GivenCut | null {
 	const inPlan = [plan.bag, ...(plan.mix?.also ?? []).map((one) => one.bag)];
 	const bag = inPlan.find((one) => kindOfBag(one, kinds)?.id === kind.id) ?? kind;
-	try {
-		const given = yieldFor(plan, bag, use);
-		return given && { given, massG: bag.massG, cut: snapshotOf(bag, given) };
-	} catch (error) {
-		if (error instanceof DomainError) return null;
-		throw error;
-	}
+	const given = ifInDomain(() => yieldFor(plan, bag, use));
+	return given && { given, massG: bag.massG, cut: snapshotOf(bag, given) };
 }
 
 type Asked =

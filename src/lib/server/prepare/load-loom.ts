@@ -1,6 +1,6 @@
 import { loadingLoom as say } from '$lib/words/prepare';
 import type { Db } from '$lib/server/db/db';
-import { DomainError } from '$lib/core/domain-error';
+import { ifInDomain } from '$lib/core/domain-error';
 import { pointFor } from '$lib/core/model/known-for';
 import { modelPlan } from '$lib/core/model/model';
 import { filmShareMg } from '$lib/core/prepare/film-share';
@@ -35,15 +35,12 @@ export interface Warp extends LoomLoad {
 export function warpOf(plan: Plan, practice: Practice): Warp | null {
 	const { technique } = plan;
 	if (technique.kind !== 'peg-loom') return null;
-	try {
+	return ifInDomain(() => {
 		const { mat } = modelPlan(plan, pointFor(plan, practice));
 		if (mat.kind !== 'peg-loom') return null;
 		const { pegs, pitchMm, pegToPegMm } = mat;
 		return { ...loadOf(mat, technique.shortPiece), pegs, pitchMm, pegToPegMm };
-	} catch (error) {
-		if (error instanceof DomainError) return null;
-		throw error;
-	}
+	});
 }
 
 /** The loom, held: who loads it at the same moment waits. */

@@ -1,3 +1,4 @@
+import { isVeryBag } from './bag-figures';
 import type { Bag } from './measure-bag';
 
 /** Bags of the demo world, measured as anyone would: a start for a group that has not measured its own. */
@@ -21,7 +22,5 @@ export type BagPresetId = (typeof bagPresets)[number]['id'];
  * @example [presetOf(bagPresets[1].bag), presetOf({ ...bagPresets[1].bag, massG: 1 })] // ['shop-bag', null]
  */
 export function presetOf(bag: Bag): BagPresetId | null {
-	const keys = ['flatWidthMm', 'gussetMm', 'bodyMm', 'handleMm', 'massG'] as const;
-	const same = bagPresets.find((preset) => keys.every((key) => preset.bag[key] === bag[key]));
-	return same?.id ?? null;
+	return bagPresets.find((preset) => isVeryBag(preset.bag, bag))?.id ?? null;
 }

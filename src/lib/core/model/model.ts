@@ -1,20 +1,11 @@
-import type { Bag, BagMeasures } from '../bag/measure-bag';
-import { measureBag } from '../bag/measure-bag';
 import { bandsMat } from '../techniques/bands/bands-mat';
 import { crochetMat } from '../techniques/crochet/crochet-mat';
-import { cutBag } from '../cut/cut-bag';
-import type { Cut } from '../cut/types';
 import type { CutYield } from '../cut/yield';
 import { defaults } from '../defaults';
 import type { SecondsByStation } from '../effort/stations';
 import { cuttingSecondsPerBag } from '../effort/stations';
 import { tieStrandMm } from '../finish/ties';
-import type { Join } from '../joint/joints';
 import { joints as jointTable } from '../joint/joints';
-import type { LikeCut } from '../kinds/like-cut';
-import { asItIs, likeCut } from '../kinds/like-cut';
-import type { KindOfYield } from '../kinds/mixed-yield';
-import { mixedYield, strandShares } from '../kinds/mixed-yield';
 import { usualJoint } from '../cut/joint-for-cut';
 import type { PracticePoint } from '../practice/practice';
 import type { Rounding } from '../factors/rounding';
@@ -22,13 +13,17 @@ import { whole } from '../factors/rounding';
 import type { Mat } from '../techniques/technique';
 import { pegLoomMat } from '../techniques/peg-loom/peg-loom-mat';
 import { twinedMat } from '../techniques/twined/twined-mat';
+import type { KindInModel } from './kinds-in-model';
+import { kindsOf, shown } from './kinds-in-model';
 import type { MaterialUse } from './material-use';
 import { workRelations as relations } from './work-relations';
 import { materialUsesOf, sumOf } from './material-use';
 import type { MassBalance } from './mass-balance';
 import { massBalance } from './mass-balance';
-import type { Plan, PlanMix } from './types';
+import type { Plan } from './types';
 import { usualFinish, usualWorkSetup } from './types';
+import type { Yields } from './yields';
+import { yieldsOf } from './yields';
 
 /** One mat computed once, without spreads. Bags are exact quotients, not rounded up. */
 export interface Model {
@@ -64,22 +59,6 @@ export interface Model {
 	readonly matMassG: number;
 }
 
-/** A kind of bag in a mat of several. */
-export interface KindInModel {
-	readonly bag: Bag;
-	readonly name: string | null;
-	/** Share of the strand. */
-	readonly share: number;
-	/** How its bags are cut so that their strand is like the others', and what they give. */
-	readonly like: LikeCut;
-	/** The same for a loom's weft; null where warp and weft are one. */
-	readonly weft: LikeCut | null;
-	/** Bags to prepare, the ones spoiled in work among them. */
-	readonly toPrepare: number;
-	/** Bags on hand of it that the mat wants beside them; 0 where there are enough, or where none were counted. */
-	readonly short: number;
-}
-
 /** The mat a plan makes of given strands. */
 function makeMat(
 	plan: Plan,
@@ -99,128 +78,6 @@ function makeMat(
 		case 'finger-bands':
 			return bandsMat(target, technique, cut.solidSectionMm2, middle.factors, round);
 	}
-}
-
-/** A plan's bag as the group finds it, and what it gives under the plan's cuts. */
-export interface Yields {
-	readonly bag: Bag;
-	readonly measures: BagMeasures;
-	readonly cut: CutYield;
-	readonly weft: CutYield | null;
-	/** Where there are several kinds, each under its own cut; `cut` and `weft` are then what all of them give. */
-	readonly kinds: {
-		readonly cut: readonly KindOfYield[];
-		readonly cutBags: readonly number[];
-		readonly weft: readonly KindOfYield[] | null;
-		readonly weftBags: readonly number[];
-	} | null;
-}
-
-/**
- * What the bags of a plan give: the first half of the chain, which only the bag's mass moves.
- *
- * @throws DomainError where the plan cannot be made
- * @param alsoMass the same of the further kinds of bag, in their order
- * @example yieldsOf(startingPlan, 1.1).bag.massG // 5.72
- */
-export function yieldsOf(
-	plan: Plan,
-	bagMassFactor: number,
-	alsoMass: readonly number[] = []
-): Yields {
-	const bag =
-		bagMassFactor === 1 ? plan.bag : { ...plan.bag, massG: plan.bag.massG * bagMassFactor };
-	const measures = measureBag(bag);
-	const weftCut = plan.technique.kind === 'peg-loom' ? plan.technique.weftCut : null;
-	if (plan.mix)
-		return mixedYields(plan, plan.mix, { bag, measures }, weftCut, (at) => alsoMass[at] ?? 1);
-	return {
-		bag,
-		measures,
-		cut: cutBag(bag, plan.cut, measures, plan.join),
-		weft: weftCut && cutBag(bag, weftCut, measures),
-		kinds: null
-	};
-}
-
-/**
- * The same where the bags of one kind weigh more than was thought: they are cut as they were planned.
- *
- * @param nth which kind, the plan's own being 0
- * @param times its mass over what it was
- * @example withHeavier(startingPlan, yieldsOf(startingPlan, 1), 0, 1.1).bag.massG // 5.72
- */
-export function withHeavier(plan: Plan, yields: Yields, nth: number, times: number): Yields {
-	const { kinds, bag } = yields;
-	if (!kinds) return yieldsOf(plan, (bag.massG * times) / plan.bag.massG);
-	const heavier = (likes: readonly KindOfYield[], join: Join | undefined) =>
-		likes.map((kind, at): KindOfYield => {
-			if (at !== nth) return kind;
-			const heavy = { ...kind.bag, massG: kind.bag.massG * times };
-			const measures = measureBag(heavy);
-			return { ...kind, bag: heavy, measures, yield: cutBag(heavy, kind.cut, measures, join) };
-		});
-	return together(
-		yields,
-		heavier(kinds.cut, plan.join),
-		kinds.weft && heavier(kinds.weft, undefined)
-	);
-}
-
-/** What several kinds of bag give together, each cut so that its strand is like that of the plan's own. */
-function mixedYields(
-	plan: Plan,
-	{ by, amount, also }: PlanMix,
-	own: { readonly bag: Bag; readonly measures: BagMeasures },
-	weftCut: Cut | null,
-	massOf: (at: number) => number
-): Yields {
-	const bags = [
-		own.bag,
-		...also.map(({ bag }, at) => {
-			const over = massOf(at);
-			return over === 1 ? bag : { ...bag, massG: bag.massG * over };
-		})
-	];
-	const amounts = [amount, ...also.map((kind) => kind.amount)];
-	const likesOf = (cut: Cut, join: Join | undefined): LikeCut[] => {
-		// The plan's own bag is cut as the plan says, whatever it weighs, and the others like it.
-		const { solidSectionMm2: section } = cutBag(own.bag, cut, own.measures);
-		return bags.map((bag, at) =>
-			at === 0 ? asItIs(bag, cut, own.measures, join) : likeCut(bag, cut, section, join)
-		);
-	};
-	const cuts = likesOf(plan.cut, plan.join);
-	const shares = strandShares(
-		by,
-		amounts,
-		cuts.map(({ yield: made }) => made.strandPerBagMm)
-	);
-	const withShares = (likes: readonly LikeCut[]): KindOfYield[] =>
-		likes.map((like, at) => ({ ...like, bag: bags[at] ?? own.bag, share: shares[at] ?? 0 }));
-	return together(own, withShares(cuts), weftCut && withShares(likesOf(weftCut, undefined)));
-}
-
-/** Kinds of bag as one. */
-function together(
-	own: { readonly bag: Bag; readonly measures: BagMeasures },
-	cutKinds: readonly KindOfYield[],
-	weftKinds: readonly KindOfYield[] | null
-): Yields {
-	const cut = mixedYield(cutKinds);
-	const weft = weftKinds && mixedYield(weftKinds);
-	return {
-		bag: own.bag,
-		measures: own.measures,
-		cut: cut.yield,
-		weft: weft?.yield ?? null,
-		kinds: {
-			cut: cutKinds,
-			cutBags: cut.bagShares,
-			weft: weftKinds,
-			weftBags: weft?.bagShares ?? cut.bagShares
-		}
-	};
 }
 
 /**
@@ -301,42 +158,6 @@ export function modelPlan(
 		mass,
 		matMassG: mass.matG + mass.tiesG + clothMassG(mat)
 	};
-}
-
-/** What a bag of the plan's own gives, in a strand as thick as all kinds make it. */
-function shown(mixed: CutYield, kinds: readonly KindOfYield[] | null | undefined): CutYield {
-	const own = kinds?.[0]?.yield;
-	if (!own) return mixed;
-	const { solidSectionMm2, bulkDiameterMm } = mixed;
-	return { ...own, solidSectionMm2, bulkDiameterMm };
-}
-
-/** The bags of each kind over all parts of the mat. */
-function kindsOf(
-	{ mix }: Plan,
-	{ kinds, weft }: Yields,
-	draws: readonly MaterialUse[],
-	spoiling: number
-): KindInModel[] | null {
-	if (!mix || !kinds) return null;
-	return kinds.cut.map((kind, at): KindInModel => {
-		const bags = sumOf(
-			draws,
-			(draw) => draw.bags * ((weft && draw.cut === weft ? kinds.weftBags : kinds.cutBags)[at] ?? 0)
-		);
-		const { bag, share, ...like } = kind;
-		const toPrepare = bags * spoiling;
-		const counted = at === 0 ? mix.amount : (mix.also[at - 1]?.amount ?? 0);
-		return {
-			bag,
-			name: mix.also[at - 1]?.name ?? null,
-			share,
-			like,
-			weft: kinds.weft?.[at] ?? null,
-			toPrepare,
-			short: mix.by === 'count' ? Math.max(0, toPrepare - counted) : 0
-		};
-	});
 }
 
 /** Cloth in a twined warp, g: the strips worked, not the bolt. */

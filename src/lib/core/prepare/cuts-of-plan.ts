@@ -1,10 +1,12 @@
+import { isVeryBag } from '../bag/bag-figures';
 import type { Bag } from '../bag/measure-bag';
 import { cutBag } from '../cut/cut-bag';
 import type { Cut } from '../cut/types';
 import type { CutYield } from '../cut/yield';
 import { likeCut } from '../kinds/like-cut';
-import type { Model } from '../model/model';
+import { modelPlan } from '../model/model';
 import type { Plan } from '../model/types';
+import type { PracticePoint } from '../practice/practice';
 
 /** What pieces of a plan are for: a loom's warp and weft are cut apart. */
 export const pieceUses = ['strand', 'warp', 'weft'] as const;
@@ -42,7 +44,7 @@ export function yieldFor(plan: Plan, bag: Bag, use: PieceUse): CutYield | null {
 	const found = cutsOfPlan(plan).find((one) => one.use === use);
 	if (!found) return null;
 	const join = use === 'weft' ? undefined : plan.join;
-	if (!plan.mix?.also.some((kind) => isSameBag(kind.bag, bag)))
+	if (!plan.mix?.also.some((kind) => isVeryBag(kind.bag, bag)))
 		return cutBag(bag, found.cut, undefined, join);
 	const { solidSectionMm2 } = cutBag(plan.bag, found.cut);
 	return likeCut(bag, found.cut, solidSectionMm2, join).yield;
@@ -57,15 +59,15 @@ export interface KindOfPlan {
 /**
  * The kinds of bag of a plan, its own first, each with its share of the bags; one where it has no other.
  *
- * @example kindsOfPlan(startingPlan, modelPlan(startingPlan, barePoint)).map(({ bagShare }) => bagShare) // [1]
+ * @throws DomainError where the plan cannot be made
+ * @example kindsOfPlan(startingPlan, barePoint).map(({ bagShare }) => bagShare) // [1]
  */
-export const kindsOfPlan = ({ bag, mix }: Plan, { kinds, toPrepare }: Model): KindOfPlan[] =>
-	kinds
-		? kinds.map((kind, at) => ({
-				bag: mix?.also[at - 1]?.bag ?? bag,
-				bagShare: kind.toPrepare / toPrepare
-			}))
-		: [{ bag, bagShare: 1 }];
-
-const isSameBag = (one: Bag, other: Bag): boolean =>
-	(Object.keys(one) as (keyof Bag)[]).every((side) => one[side] === other[side]);
+export function kindsOfPlan(plan: Plan, middle: PracticePoint): KindOfPlan[] {
+	const { bag, mix } = plan;
+	if (!mix) return [{ bag, bagShare: 1 }];
+	const { kinds, toPrepare } = modelPlan(plan, middle);
+	return (kinds ?? []).map((kind, at) => ({
+		bag: mix.also[at - 1]?.bag ?? bag,
+		bagShare: kind.toPrepare / toPrepare
+	}));
+}

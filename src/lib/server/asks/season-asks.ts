@@ -5,7 +5,6 @@ import { demandLeft } from '$lib/core/store/demand-left';
 import type { BegunMat } from '$lib/server/gather/begun-mats';
 import type { MatDemand } from '$lib/core/store/mat-demand';
 import { matDemand, partOfDemand } from '$lib/core/store/mat-demand';
-import { modelPlan } from '$lib/core/model/model';
 import type { Bag } from '$lib/core/bag/measure-bag';
 import { kindsOfPlan, yieldFor } from '$lib/core/prepare/cuts-of-plan';
 import type { Practice } from '$lib/core/practice/practice';
@@ -57,9 +56,8 @@ const readPlan = (
 		const plan = planOfShape(kept.document.plan);
 		const point = pointFor(plan, practice);
 		const demand = matDemand(plan, point);
-		const model = modelPlan(plan, point);
 		const use = plan.technique.kind === 'peg-loom' ? 'weft' : 'strand';
-		const parts = kindsOfPlan(plan, model).map(({ bag, bagShare }) => ({
+		const parts = kindsOfPlan(plan, point).map(({ bag, bagShare }) => ({
 			bag,
 			demand: plan.mix
 				? partOfDemand(demand, bagShare, yieldFor(plan, bag, use)?.pieces ?? 1)

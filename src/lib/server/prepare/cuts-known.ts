@@ -1,3 +1,4 @@
+import { figuresOfBag } from '$lib/core/bag/bag-figures';
 import { cutsOfPlan } from '$lib/core/prepare/cuts-of-plan';
 import type { Plan } from '$lib/core/model/types';
 import type { TableCut } from '$lib/stages/prepare/table-view';
@@ -13,16 +14,7 @@ const marks = new WeakMap<readonly KindLine[], string>();
 function markOf(kinds: readonly KindLine[]): string {
 	let mark = marks.get(kinds);
 	if (mark === undefined) {
-		mark = JSON.stringify(
-			kinds.map(({ id, flatWidthMm, gussetMm, bodyMm, handleMm, massG }) => [
-				id,
-				flatWidthMm,
-				gussetMm,
-				bodyMm,
-				handleMm,
-				massG
-			])
-		);
+		mark = JSON.stringify(kinds.map((kind) => [kind.id, ...figuresOfBag(kind)]));
 		marks.set(kinds, mark);
 	}
 	return mark;

@@ -4,7 +4,6 @@ import type { Plan } from '$lib/core/model/types';
 import { usualWorkSetup } from '$lib/core/model/types';
 import type { Practice } from '$lib/core/practice/practice';
 import { pointFor } from '$lib/core/model/known-for';
-import { modelPlan } from '$lib/core/model/model';
 import type { KindOfPlan } from '$lib/core/prepare/cuts-of-plan';
 import { cutsOfPlan, kindsOfPlan } from '$lib/core/prepare/cuts-of-plan';
 import type { AskedColour, ByColour } from '$lib/core/prepare/how-far';
@@ -37,7 +36,7 @@ function readPlan(plan: Plan, practice: Practice): Read {
 	for (const { colour, bags } of ballsOfMat(plan, practice))
 		need[colour] = (need[colour] ?? 0) + bags;
 	const warp = warpOf(plan, practice);
-	const kinds = kindsOfPlan(plan, modelPlan(plan, pointFor(plan, practice)));
+	const kinds = kindsOfPlan(plan, pointFor(plan, practice));
 	return { plan, kinds, need, warp: warp && { ...warp, jammed: warp.jammed.length } };
 }
 

@@ -3,7 +3,7 @@ import type { Bag } from '$lib/core/bag/measure-bag';
 import { cuttingStack } from '$lib/core/cut/stack';
 import type { Cut } from '$lib/core/cut/types';
 import { pieceOrder } from '$lib/core/kinds/piece-order';
-import type { KindInModel } from '$lib/core/model/model';
+import type { KindInModel } from '$lib/core/model/kinds-in-model';
 import { usualWorkSetup } from '$lib/core/model/types';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { formatLength } from '$lib/core/units/format-length';

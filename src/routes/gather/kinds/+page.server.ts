@@ -1,5 +1,6 @@
 import { GatherKindsActs as say } from '$lib/words/gather';
 import { uuidShape } from '$lib/server/base/uuid';
+import { bagFigureCount, bagOfFigures } from '$lib/core/bag/bag-figures';
 import type { Bag } from '$lib/core/bag/measure-bag';
 import { listStoredKinds, removeKind } from '$lib/server/gather/kinds';
 import { entryAction } from '$lib/server/entries/keep-entry';
@@ -11,9 +12,9 @@ import type { Actions, PageServerLoad } from './$types';
 /** A bag's five measures in an address, in millimetres and grams: from the planning bench. */
 function bagIn(url: URL): Bag | null {
 	const numbers = (url.searchParams.get('bag') ?? '').split(' ').map(Number);
-	const [flatWidthMm = 0, gussetMm = 0, bodyMm = 0, handleMm = 0, massG = 0] = numbers;
-	const isWhole = numbers.length === 5 && numbers.every((number) => number >= 0 && number < 5000);
-	return isWhole ? { flatWidthMm, gussetMm, bodyMm, handleMm, massG } : null;
+	const isWhole =
+		numbers.length === bagFigureCount && numbers.every((number) => number >= 0 && number < 5000);
+	return isWhole ? bagOfFigures(numbers) : null;
 }
 
 export const load: PageServerLoad = async ({ locals, url, depends }) => {

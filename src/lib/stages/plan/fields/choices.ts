@@ -2,7 +2,7 @@ import { nearestHookMm, suitableHookMm } from '$lib/core/techniques/crochet/hook
 import type { CutStyle } from '$lib/core/cut/types';
 import { usualJoint } from '$lib/core/cut/joint-for-cut';
 import type { TechniqueKind } from '$lib/core/techniques/technique';
-import { yieldsOf } from '$lib/core/model/model';
+import { yieldsOf } from '$lib/core/model/yields';
 import type { Plan } from '$lib/core/model/types';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { fieldLength, trimmed } from '$lib/core/units/format-length';

@@ -1,4 +1,4 @@
-import type { Bag } from '$lib/core/bag/measure-bag';
+import { bagFigureCount, bagOfFigures, figuresOfBag } from '$lib/core/bag/bag-figures';
 import { isWithin } from '$lib/core/domain-error';
 import { mostAlso, planLimits } from '$lib/core/model/limits';
 import type { AlsoKind, PlanMix } from '$lib/core/model/types';
@@ -26,8 +26,7 @@ const plain = (value: number): string => String(Number(value.toPrecision(12)));
 export function mixText(mix: PlanMix | undefined): string {
 	if (!mix) return '';
 	const kinds = mix.also.map(({ name, bag, amount }) => {
-		const { flatWidthMm, gussetMm, bodyMm, handleMm, massG } = bag;
-		const figures = [flatWidthMm, gussetMm, bodyMm, handleMm, massG, amount].map(plain).join(' ');
+		const figures = [...figuresOfBag(bag), amount].map(plain).join(' ');
 		// What stands between kinds cannot stand in a name.
 		return name === undefined ? figures : `${figures} ${name.replaceAll('|', '/')}`;
 	});
@@ -36,15 +35,19 @@ export function mixText(mix: PlanMix | undefined): string {
 
 function kindOf(text: string): AlsoKind | null {
 	const parts = text.trim().split(/\s+/);
-	const figures = parts.slice(0, 5).map(Number);
-	if (figures.length < 5 || figures.some((value, at) => !isWithin(value, limits[at] ?? {})))
+	const figures = parts.slice(0, bagFigureCount).map(Number);
+	if (
+		figures.length < bagFigureCount ||
+		figures.some((value, at) => !isWithin(value, limits[at] ?? {}))
+	)
 		return null;
-	const amount = amountOf(parts[5]);
+	const amount = amountOf(parts[bagFigureCount]);
 	if (amount === null) return null;
-	const [flatWidthMm = 0, gussetMm = 0, bodyMm = 0, handleMm = 0, massG = 0] = figures;
-	const bag: Bag = { flatWidthMm, gussetMm, bodyMm, handleMm, massG };
-	const name = parts.slice(6).join(' ').slice(0, 80);
-	return { ...(name !== '' && { name }), bag, amount };
+	const name = parts
+		.slice(bagFigureCount + 1)
+		.join(' ')
+		.slice(0, 80);
+	return { ...(name !== '' && { name }), bag: bagOfFigures(figures), amount };
 }
 
 /** Reads the field; what is no kind is left out. */

@@ -3,7 +3,7 @@
 	// by its kind's number and pattern, so that colour is never all that tells them apart.
 	import { MixKinds as say } from '$lib/words/plan';
 	import { pieceOrder } from '$lib/core/kinds/piece-order';
-	import type { KindInModel } from '$lib/core/model/model';
+	import type { KindInModel } from '$lib/core/model/kinds-in-model';
 
 	const { kinds, names }: { kinds: readonly KindInModel[]; names: readonly string[] } = $props();
 	const shown = 12;

@@ -3,6 +3,7 @@
 	import { BagStep as say } from '$lib/words/plan';
 	import { massWords } from '$lib/ui/unit-words';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
+	import { figuresOfBag } from '$lib/core/bag/bag-figures';
 	import { kindNearBag, kindOfBag } from '$lib/core/bag/same-bag';
 	import type { BagPresetId } from '$lib/core/bag/presets';
 	import { presetOf } from '$lib/core/bag/presets';
@@ -50,10 +51,9 @@
 		) !== null
 	);
 	/** The bag's measures for the page where kinds are kept. */
-	const asKind = $derived.by(() => {
-		const { flatWidthMm, gussetMm, bodyMm, handleMm, massG } = bench.plan.bag;
-		return `/gather/kinds?${queryOf({ bag: [flatWidthMm, gussetMm, bodyMm, handleMm, massG].join(' ') })}`;
-	});
+	const asKind = $derived(
+		`/gather/kinds?${queryOf({ bag: figuresOfBag(bench.plan.bag).join(' ') })}`
+	);
 	// Few mats are of several kinds: what sets them comes when it is asked for.
 	let mixKinds = $state.raw<Promise<{ default: Component<{ bench: Bench }> }> | null>(null);
 	const openMix = (event: Event) => {

@@ -1,5 +1,5 @@
 import { ways as say } from '$lib/words/plan';
-import { yieldsOf } from '$lib/core/model/model';
+import { yieldsOf } from '$lib/core/model/yields';
 import { totalSeconds } from '$lib/core/effort/stations';
 import type { Practice } from '$lib/core/practice/practice';
 import { coverGrade } from '$lib/core/techniques/cover-grade';

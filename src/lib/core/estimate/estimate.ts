@@ -25,6 +25,17 @@ export interface Interval {
 	readonly high: number;
 }
 
+/**
+ * A figure that varies as another does: its low and high are as far off, in shares.
+ *
+ * @example varyingAs({ expected: 100, low: 80, high: 130 }, 10) // { expected: 10, low: 8, high: 13 }
+ */
+export const varyingAs = ({ expected, low, high }: Interval, value: number): Interval => ({
+	expected: value,
+	low: (value * low) / expected,
+	high: (value * high) / expected
+});
+
 /** The figures of the tally, each with its interval. */
 export const tallyNames = [
 	'toPrepare',

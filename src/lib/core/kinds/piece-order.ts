@@ -1,3 +1,4 @@
+import type { CutYield } from '../cut/yield';
 import { positive } from '../domain-error';
 
 /** A kind in a mixed strand: its share of the strand, and what one piece of it adds, mm. */
@@ -45,3 +46,19 @@ export function pieceOrder(kinds: readonly KindOfStrand[], places: number): numb
 	}
 	return order;
 }
+
+/** Pieces of a mixed strand that are told and drawn in their order. */
+const piecesTold = 12;
+
+/**
+ * The first twelve pieces of a strand of these kinds, in the order they are joined.
+ *
+ * @example toldOrder([{ share: 0.5, yield: { pieceLengthMm: 400 } }, { share: 0.5, yield: { pieceLengthMm: 200 } }]).slice(0, 3) // [1, 0, 1]
+ */
+export const toldOrder = (
+	kinds: readonly { readonly share: number; readonly yield: Pick<CutYield, 'pieceLengthMm'> }[]
+): number[] =>
+	pieceOrder(
+		kinds.map(({ share, yield: made }) => ({ share, pieceMm: made.pieceLengthMm })),
+		piecesTold
+	);

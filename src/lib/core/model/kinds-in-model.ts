@@ -1,6 +1,7 @@
 import type { Bag } from '../bag/measure-bag';
 import type { CutYield } from '../cut/yield';
 import type { LikeCut } from '../kinds/like-cut';
+import { toldOrder } from '../kinds/piece-order';
 import type { KindOfYield } from '../kinds/mixed-yield';
 import type { MaterialUse } from './material-use';
 import { sumOf } from './material-use';
@@ -22,6 +23,14 @@ export interface KindInModel {
 	/** Bags on hand of it that the mat wants beside them; 0 where there are enough, or where none were counted. */
 	readonly short: number;
 }
+
+/**
+ * The first pieces of a mat's strand in the order they are joined, as indexes of its kinds.
+ *
+ * @example orderOfKinds([400, 200].map((pieceLengthMm) => ({ share: 0.5, like: { yield: { pieceLengthMm } } }))).slice(0, 3) // [1, 0, 1]
+ */
+export const orderOfKinds = (kinds: readonly KindInModel[]): number[] =>
+	toldOrder(kinds.map(({ share, like }) => ({ share, yield: like.yield })));
 
 /**
  * What a bag of the plan's own gives, in a strand as thick as all kinds make it.

@@ -2,8 +2,7 @@ import { cuttingSheet as say } from '$lib/words/sheets';
 import type { Bag } from '$lib/core/bag/measure-bag';
 import { cuttingStack } from '$lib/core/cut/stack';
 import type { Cut } from '$lib/core/cut/types';
-import { pieceOrder } from '$lib/core/kinds/piece-order';
-import type { KindInModel } from '$lib/core/model/kinds-in-model';
+import { orderOfKinds, type KindInModel } from '$lib/core/model/kinds-in-model';
 import { usualWorkSetup } from '$lib/core/model/types';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import { formatLength } from '$lib/core/units/format-length';
@@ -88,10 +87,7 @@ function drawKinds(sheet: Sheet, order: SheetOrder, kinds: readonly KindInModel[
 	const names = kinds.map(({ bag, name }, at) =>
 		say.kindCard({ nth: at + 1, name: name ?? bagName(at === 0 ? plan.bag : bag) })
 	);
-	const joined = pieceOrder(
-		kinds.map(({ share, like }) => ({ share, pieceMm: like.yield.pieceLengthMm })),
-		12
-	);
+	const joined = orderOfKinds(kinds);
 	sheet.table(
 		kinds.map(({ like, toPrepare, share }, at) => [
 			names[at] ?? '',

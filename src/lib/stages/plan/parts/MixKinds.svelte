@@ -1,6 +1,7 @@
 <script lang="ts">
 	// Several kinds of bag in one mat: how much of each, how each is cut so that its yarn is like the
 	// others', what difference stays, and in which order to join the pieces.
+	import { varyingAs } from '$lib/core/estimate/estimate';
 	import { MixKinds as say } from '$lib/words/plan';
 	import { kindOfBag } from '$lib/core/bag/same-bag';
 	import { bagPresets } from '$lib/core/bag/presets';
@@ -88,14 +89,8 @@
 		mix?.by === 'share' ? trimmed(amount * 100, 1) : trimmed(amount, 0);
 	const amounts = $derived(mix ? [mix.amount, ...mix.also.map(({ amount }) => amount)] : []);
 	/** Bags of a kind vary as all of the plan's do. */
-	const rangeOf = (bags: number) => {
-		const { expected, low, high } = bench.drawn.estimate.tally.toPrepare;
-		return intervalWords(
-			{ expected: bags, low: (bags * low) / expected, high: (bags * high) / expected },
-			'toPrepare',
-			bench.system
-		);
-	};
+	const rangeOf = (bags: number) =>
+		intervalWords(varyingAs(bench.drawn.estimate.tally.toPrepare, bags), 'toPrepare', bench.system);
 	const nameOf = (nth: number) =>
 		nth === 0 ? bagName(bench.plan.bag) : (mix?.also[nth - 1]?.name ?? say.kind({ nth: nth + 1 }));
 	function cutWords({ cut, yield: made }: LikeCut): string {

@@ -2,17 +2,10 @@
 	// The strand of several kinds drawn out: which piece follows which, each as long as it is, and marked
 	// by its kind's number and pattern, so that colour is never all that tells them apart.
 	import { MixKinds as say } from '$lib/words/plan';
-	import { pieceOrder } from '$lib/core/kinds/piece-order';
-	import type { KindInModel } from '$lib/core/model/kinds-in-model';
+	import { orderOfKinds, type KindInModel } from '$lib/core/model/kinds-in-model';
 
 	const { kinds, names }: { kinds: readonly KindInModel[]; names: readonly string[] } = $props();
-	const shown = 12;
-	const order = $derived(
-		pieceOrder(
-			kinds.map(({ share, like }) => ({ share, pieceMm: like.yield.pieceLengthMm })),
-			shown
-		)
-	);
+	const order = $derived(orderOfKinds(kinds));
 	const thickest = $derived(Math.max(...kinds.map(({ like }) => like.yield.bulkDiameterMm)));
 	const pieces = $derived.by(() => {
 		const lengths = order.map((nth) => kinds[nth]?.like.yield.pieceLengthMm ?? 0);

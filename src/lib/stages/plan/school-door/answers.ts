@@ -1,15 +1,13 @@
-import type { Bag } from '$lib/core/bag/measure-bag';
 import type { CheckedMat } from '$lib/core/check/judge-mat';
 import { judgeMat } from '$lib/core/check/judge-mat';
 import { cutBag } from '$lib/core/cut/cut-bag';
 import { ownStack } from '$lib/core/cut/own-stack';
-import type { Cut } from '$lib/core/cut/types';
 import { ownTies } from '$lib/core/finish/own-ties';
 import { pillowCovers } from '$lib/core/finish/pillow-covers';
 import { keptFromBin } from '$lib/core/hand-over/kept';
 import type { KindVerdict } from '$lib/core/kinds/like-cut';
 import { mixKinds } from '$lib/core/kinds/mix-kinds';
-import { pieceOrder } from '$lib/core/kinds/piece-order';
+import { toldOrder } from '$lib/core/kinds/piece-order';
 import type { ScrapAmount, ScrapSort } from '$lib/core/strand/scrap-strand';
 import { scrapSorts, scrapStrand } from '$lib/core/strand/scrap-strand';
 import { linearDensityKtex } from '$lib/core/strand/strength';
@@ -40,13 +38,7 @@ const scrapCodes: Readonly<Record<ScrapSort, string>> = {
 	bottoms: 'bottoms',
 	tops: 'tops'
 };
-/** Pieces of a mixed strand that are told in their order. */
-const orderTold = 12;
 
-const yieldOf = (bag: unknown, cut: unknown) => {
-	const [ownBag, ownCut] = [bag as Bag, cut as Cut];
-	return cutBag(ownBag, ownCut);
-};
 const m = (mm: number): number => mm / 1000;
 
 function mixed({ reference, kinds, strand_m }: SchoolInput<'mixed-kinds'>): object {
@@ -54,10 +46,7 @@ function mixed({ reference, kinds, strand_m }: SchoolInput<'mixed-kinds'>): obje
 	const mix = mixKinds({ bag, cut }, toCamelKeys(kinds), strand_m * 1000);
 	const isCounted = kinds.some(({ bags }) => bags !== undefined);
 	const isShared = kinds.some(({ bags }) => bags === undefined);
-	const order = pieceOrder(
-		mix.kinds.map(({ share, yield: made }) => ({ share, pieceMm: made.pieceLengthMm })),
-		orderTold
-	);
+	const order = toldOrder(mix.kinds);
 	const verdict = (code: KindVerdict) => spaced(code);
 	return {
 		reference_section_mm2: mix.referenceMm2,
@@ -163,10 +152,12 @@ export const schoolAnswers: {
 	readonly [Name in SchoolName]: (input: SchoolInput<Name>) => object;
 } = {
 	'warp-from-ball': ({ bag, warp_cut, weft_cut, ...loom }) => {
-		const [warp, weft] = [warp_cut, weft_cut].map((cut) =>
-			yieldOf(toCamelKeys(bag), toCamelKeys(cut))
-		) as [ReturnType<typeof yieldOf>, ReturnType<typeof yieldOf>];
-		const made = warpFromBall(toCamelKeys(loom), warp, weft);
+		const own = toCamelKeys(bag);
+		const made = warpFromBall(
+			toCamelKeys(loom),
+			cutBag(own, toCamelKeys(warp_cut)),
+			cutBag(own, toCamelKeys(weft_cut))
+		);
 		return {
 			legs: made.legs,
 			warp_m: m(made.warpMm),
@@ -183,7 +174,7 @@ export const schoolAnswers: {
 	},
 	'counted-loops': ({ bag, cut, nails, loops, span_mm }) => {
 		const by = span_mm === undefined ? { loops: loops ?? NaN } : { spanMm: span_mm };
-		const made = countedLoops(nails, by, yieldOf(toCamelKeys(bag), toCamelKeys(cut)));
+		const made = countedLoops(nails, by, cutBag(toCamelKeys(bag), toCamelKeys(cut)));
 		return {
 			loop_mm: made.loopMm,
 			loops: made.loops,
@@ -199,7 +190,7 @@ export const schoolAnswers: {
 		};
 	},
 	'end-to-end': ({ bag, cut, frame, target_length_mm, cloth_width_mm }) => {
-		const own = yieldOf(toCamelKeys(bag), toCamelKeys(cut));
+		const own = cutBag(toCamelKeys(bag), toCamelKeys(cut));
 		const made = endToEnd(toCamelKeys(frame), target_length_mm, cloth_width_mm, own);
 		return {
 			panels: made.panels,
@@ -244,7 +235,7 @@ export const schoolAnswers: {
 			{ widthMm: width_mm, lengthMm: length_mm },
 			strands,
 			pattern,
-			yieldOf(toCamelKeys(bag), toCamelKeys(cut))
+			cutBag(toCamelKeys(bag), toCamelKeys(cut))
 		);
 		const byColour = (value: (one: (typeof made.colours)[number]) => number) =>
 			Object.fromEntries(made.colours.map((one) => [one.colour, value(one)]));

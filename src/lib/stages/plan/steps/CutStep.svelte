@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { varyingAs } from '$lib/core/estimate/estimate';
 	import { CutStep as say } from '$lib/words/plan';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
 	import { cuttingStack } from '$lib/core/cut/stack';
@@ -26,8 +27,7 @@
 	const perBag = $derived.by(() => {
 		const { parts, model } = bench.drawn.estimate;
 		const times = model.weftYield ? cut.strandPerBagMm / model.weftYield.strandPerBagMm : 1;
-		const { expected, low, high } = parts.strandPerBagM;
-		return { expected: expected * times, low: low * times, high: high * times };
+		return varyingAs(parts.strandPerBagM, parts.strandPerBagM.expected * times);
 	});
 	const isLoom = $derived(bench.drawn.plan.technique.kind === 'peg-loom');
 	const mm = (length: number) => bench.readable(length, 'small');

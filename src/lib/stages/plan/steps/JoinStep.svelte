@@ -14,7 +14,7 @@
 	import Term from '$lib/ui/Term.svelte';
 	import ChoiceRow from '../parts/ChoiceRow.svelte';
 	import Step from '../parts/Step.svelte';
-	import type { Interval } from '$lib/core/estimate/estimate';
+	import { varyingAs } from '$lib/core/estimate/estimate';
 	import Ranged from '../parts/Ranged.svelte';
 	import TextField from '../parts/TextField.svelte';
 
@@ -22,12 +22,6 @@
 	const model = $derived(bench.drawn.estimate.model);
 	const strength = $derived(strandStrength(model.yield.solidSectionMm2));
 	const { parts, tally } = $derived(bench.drawn.estimate);
-	/** A figure that varies as another does. */
-	const scaled = (value: number, { expected, low, high }: Interval): Interval => ({
-		expected: value,
-		low: (value * low) / expected,
-		high: (value * high) / expected
-	});
 	const density = $derived(
 		jointDensity(model.joints, model.mat.rows, model.mat.widthMm * model.mat.lengthMm)
 	);
@@ -79,22 +73,22 @@
 	<TextField {bench} field="bags_per_ball" label={say.bagsInABall()} />
 	<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1 text-[0.9375rem]">
 		<dt>{say.jointsInARow()}</dt>
-		<Ranged of={scaled(density.perRow, tally.joints)} words={figure} />
+		<Ranged of={varyingAs(tally.joints, density.perRow)} words={figure} />
 		<dt>{say.jointsA({ of: perArea.of })}</dt>
 		<Ranged
-			of={scaled(density.perSquareMetre, tally.joints)}
+			of={varyingAs(tally.joints, density.perSquareMetre)}
 			words={(joints) => perAreaWords(joints, bench.system).value}
 		/>
 		<dt>{say.timeForJoiningAtS({ seconds: figure(seconds) })}</dt>
 		<Ranged of={parts.joinHours} words={(hours) => `${figure(hours)} h`} />
 		<dt>{say.weightOfTheYarnWith()}</dt>
 		<Ranged
-			of={scaled(strandMassGPerM(model.yield), parts.sectionMm2)}
+			of={varyingAs(parts.sectionMm2, strandMassGPerM(model.yield))}
 			words={(grams) => strandMassWords(grams, bench.system)}
 		/>
 		<dt>{say.itHoldsAndAtA()}, <Term term="newton">N</Term></dt>
 		<Ranged
-			of={scaled(strength.strandN, parts.sectionMm2)}
+			of={varyingAs(parts.sectionMm2, strength.strandN)}
 			words={(strandN) =>
 				`${wholeNumber(strandN)}, ${wholeNumber((strandN * strength.jointN) / strength.strandN)}`}
 		/>

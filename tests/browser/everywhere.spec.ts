@@ -148,7 +148,7 @@ test.describe('without scripts', () => {
 	test('a plan is worked out, kept, found, renamed, deleted and brought back', async ({ page }) => {
 		await page.goto('/plan');
 		await (
-			await openStep(page, planWords.SizeStep.size())
+			await openStep(page, planWords.Step.size())
 		)
 			.getByLabel(checkWords.CheckForm.width(), { exact: true })
 			.fill('100 cm');

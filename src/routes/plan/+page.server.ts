@@ -5,6 +5,7 @@ import { startingPlan } from '$lib/core/model/starting-plan';
 import { stepNames } from '$lib/stages/plan/words/step-lines';
 import { keepNew, workOut } from '$lib/server/bench/bench-actions';
 import { knownOf } from '$lib/server/bench/known-of';
+import '$lib/server/bench/write-steps';
 import { planOfWord } from '$lib/server/plan/plan-of-word';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';

@@ -25,12 +25,7 @@
 	import { views } from './bench/views';
 	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
-	import BagStep from './steps/BagStep.svelte';
-	import CutStep from './steps/CutStep.svelte';
-	import FinishStep from './steps/FinishStep.svelte';
-	import JoinStep from './steps/JoinStep.svelte';
-	import SizeStep from './steps/SizeStep.svelte';
-	import TechniqueStep from './steps/TechniqueStep.svelte';
+	import Step from './parts/Step.svelte';
 	import TallyBar from './parts/TallyBar.svelte';
 
 	interface Props {
@@ -181,7 +176,7 @@
 	method="POST"
 	action={withGroup('?/keep')}
 	bind:this={form}
-	use:enhance={({ cancel, submitter }) => {
+	use:enhance={({ cancel, submitter, formData }) => {
 		lacking.shown = null;
 		// A choice about a clash is for the server alone.
 		if (!submitter?.hasAttribute('name') && lacking.isAnything) {
@@ -189,6 +184,8 @@
 			void lacking.show();
 			return;
 		}
+		// Fields of a step that was never opened stand as they came, whatever was chosen since.
+		for (const [field, value] of Object.entries(bench.fields)) formData.set(field, value);
 		isKeeping = true;
 		return async ({ result, update }) => {
 			if (result.type === 'redirect') unkept.forget();
@@ -237,12 +234,7 @@
 					? '@min-[76rem]:row-span-1'
 					: ''}"
 			>
-				<SizeStep {bench} />
-				<BagStep {bench} />
-				<CutStep {bench} />
-				<JoinStep {bench} />
-				<TechniqueStep {bench} />
-				<FinishStep {bench} />
+				{#each stepNames as step (step)}<Step {bench} {step} />{/each}
 			</div>
 
 			<section

@@ -1,6 +1,5 @@
 // Made of plan.json by `npm run words -- --make`: change the words there.
 
-export const bag = (): string => "Bag";
 export const whichBag = (): string => "Which bag";
 export const kindsYouMeasured = (): string => "Kinds you measured";
 export const itsFilmIs = (d: { readonly measures: string | number; readonly filmThicknessMm: string | number }): string => '' + d.measures + "; its plastic is " + d.filmThicknessMm;

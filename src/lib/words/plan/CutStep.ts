@@ -2,7 +2,6 @@
 import { plural } from '@messageformat/runtime';
 import { en, number } from '../number';
 
-export const cut = (): string => "Cut";
 export const theWarpIsCutInto = (): string => "Warp is cut into";
 export const cutInto = (): string => "Cut into";
 export const yarn = (): string => "Yarn";

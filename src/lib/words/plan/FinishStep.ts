@@ -2,7 +2,6 @@
 import { plural, select } from '@messageformat/runtime';
 import { en, number } from '../number';
 
-export const finish = (): string => "Finish";
 export const ties = (): string => "Ties";
 export const carryingStrapWornOverThe = (): string => "Carrying strap for the shoulder";
 export const tiesAndStrapTake = (): string => "Ties and strap need";

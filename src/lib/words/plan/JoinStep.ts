@@ -1,6 +1,5 @@
 // Made of plan.json by `npm run words -- --make`: change the words there.
 
-export const join = (): string => "Join";
 export const howPiecesAreJoined = (): string => "How pieces are joined";
 export const loopThroughLoop = (): string => "Loop through loop";
 export const overhandKnot = (): string => "Overhand knot";

@@ -1,6 +1,5 @@
 // Made of plan.json by `npm run words -- --make`: change the words there.
 
-export const size = (): string => "Size";
 export const width = (): string => "Width";
 export const length = (): string => "Length";
 export const heightOfTheSleeperIn = (): string => "Height of the sleeper in the drawing";

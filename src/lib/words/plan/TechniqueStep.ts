@@ -1,7 +1,6 @@
 // Made of plan.json by `npm run words -- --make`: change the words there.
 import { select } from '@messageformat/runtime';
 
-export const technique = (): string => "Technique";
 export const madeBy = (): string => "Made by";
 export const loom = (): string => "Loom";
 export const asTheMatNeeds = (): string => "As the mat needs";

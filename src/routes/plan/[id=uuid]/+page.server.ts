@@ -5,6 +5,7 @@ import { awayMessage, orAway } from '$lib/server/db/away';
 import { findPlan, updatePlan } from '$lib/server/plan/plans';
 import { keepNew, readBench, workOut } from '$lib/server/bench/bench-actions';
 import { knownOf } from '$lib/server/bench/known-of';
+import '$lib/server/bench/write-steps';
 import { answerTo, standing } from '$lib/server/plan/keep-form';
 import { error, fail } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';

@@ -1,5 +1,6 @@
 import { lacking as say } from '$lib/words/plan';
 import { tick } from 'svelte';
+import { fetchBody } from '../steps/bodies';
 import { firstOf } from '../words/step-fields';
 import type { StepName } from '../words/step-lines';
 import type { Bench } from './bench.svelte';
@@ -31,6 +32,8 @@ export class Lacking {
 			const words = bench.problemAt(first.field) ?? say.checkTheMarkedField();
 			bench.open(first.step);
 			this.shown = { at: first.step, words: say.notKeptYet({ words }) };
+			await tick();
+			await fetchBody[first.step]();
 			await tick();
 			focusOn(first.field);
 		} else if (!this.name().trim()) {

@@ -5,19 +5,46 @@
 	import type { StepName } from '../words/step-lines';
 	import { fieldsOfStep } from '../words/step-fields';
 	import { stepNames } from '../words/step-lines';
-	import type { Snippet } from 'svelte';
+	import { bodiesAtHand, fetchBody, written, type StepBody } from '../steps/bodies';
+	import { doneIn, redo } from './replay';
+	import { tick, untrack } from 'svelte';
 	import StepDrawing from './StepDrawing.svelte';
 	import Judgements from './Judgements.svelte';
 
 	interface Props {
 		bench: Bench;
 		step: StepName;
-		title: string;
-		children: Snippet;
 	}
-	const { bench, step, title, children }: Props = $props();
+	const { bench, step }: Props = $props();
+	const titles: Record<StepName, string> = {
+		size: say.size(),
+		bag: say.bag(),
+		cut: say.cut(),
+		join: say.join(),
+		technique: say.technique(),
+		finish: say.finish()
+	};
+	let Body = $state.raw<StepBody | undefined>(untrack(() => bodiesAtHand[step]));
+	/** What the server wrote, until its code is here. */
+	let still = $state<HTMLElement>();
+	/** The code of a step comes with its first opening; what was done in its fields meanwhile is done again. */
+	async function fetchOpened(): Promise<void> {
+		try {
+			const { default: body } = await fetchBody[step]();
+			const done = still ? doneIn(still) : [];
+			Body = body;
+			await tick();
+			if (details) redo(done, details);
+		} catch {
+			addEventListener('online', () => void fetchOpened(), { once: true });
+		}
+	}
 	const number = $derived(stepNames.indexOf(step) + 1);
 	const isOpen = $derived(bench.openStep === step);
+	let details = $state<HTMLDetailsElement>();
+	$effect(() => {
+		if (isOpen && !Body) void fetchOpened();
+	});
 	/**
 	 * The one that was open closes above it, and what the steps show changes with it for a few frames: until that stands,
 	 * what was pressed is kept in sight.
@@ -45,6 +72,7 @@
 </script>
 
 <details
+	bind:this={details}
 	name="step"
 	class="group border-b border-base-300 last:border-b-0"
 	open={isOpen || undefined}
@@ -58,7 +86,7 @@
 			class="figure grid size-7 shrink-0 place-items-center rounded-md bg-primary/12 font-bold text-primary group-open:bg-primary group-open:text-primary-content"
 			aria-hidden="true">{number}</span
 		>
-		<h2 class="shrink-0">{title}</h2>
+		<h2 class="shrink-0">{titles[step]}</h2>
 		<span
 			class="min-w-[min(7rem,100%)] flex-1 text-right text-[0.9375rem] leading-tight group-open:hidden"
 		>
@@ -75,7 +103,14 @@
 	</summary>
 	{#if isOpen && !(step === 'size' && bench.isMatBeside)}<StepDrawing {bench} {step} />{/if}
 	<div class="grid gap-4 px-4 pt-3 pb-5">
-		{@render children()}
+		{#if Body}
+			<Body {bench} />
+		{:else}
+			<div class="grid gap-4" bind:this={still}>
+				<!-- eslint-disable-next-line svelte/no-at-html-tags -- a component that the server wrote; here it is left as it came -->
+				{@html `<div class="grid gap-4">${written.by?.(step, bench) ?? ''}</div>`}
+			</div>
+		{/if}
 		{#if isOpen && calls.length > 0}
 			<div class="rounded-lg border border-base-300 p-3">
 				<Judgements {bench} judgements={calls} />

@@ -12,7 +12,6 @@
 	import Term from '$lib/ui/Term.svelte';
 	import { trimmed } from '$lib/core/units/format-length';
 	import ChoiceRow from '../parts/ChoiceRow.svelte';
-	import Step from '../parts/Step.svelte';
 	import TextField from '../parts/TextField.svelte';
 
 	const { bench }: { bench: Bench } = $props();
@@ -66,74 +65,62 @@
 			: bench.choosePreset(value as BagPresetId);
 </script>
 
-<Step {bench} step="bag" title={say.bag()}>
-	<ChoiceRow
-		{bench}
-		field="bag_preset"
-		legend={say.whichBag()}
-		choices={presets}
-		onchoose={choose}
-	/>
-	{#if ownKinds.length > 0}
-		<div
-			class="needs-scripts flex flex-wrap gap-2"
-			role="group"
-			aria-label={say.kindsYouMeasured()}
-		>
-			{#each ownKinds as { kind, bag } (kind)}
-				<button
-					type="button"
-					class="btn font-normal"
-					aria-pressed={kindOfBag(bench.plan.bag, [bag]) !== null}
-					onclick={() => bench.chooseBag(bag)}>{kind}</button
-				>
-			{/each}
-		</div>
-	{/if}
-	<p class="quiet text-[0.9375rem]">
-		{say.itsFilmIs({
-			measures,
-			filmThicknessMm: trimmed(bench.drawn.estimate.model.filmThicknessMm * 1000, 0)
-		})}
-		<Term term="micron">µm</Term>
-		{say.thick()}
-	</p>
-	<div class="only-own-bag grid grid-cols-2 gap-3">
-		<p class="quiet col-span-2 text-[0.9375rem]">
-			{say.aRulerAndAKitchen()}
-		</p>
-		<TextField {bench} field="bag_width" label={say.flatWidth()} />
-		<TextField {bench} field="bag_gusset" label={say.gussetEachSide()} hint={say.n0IfNone()} />
-		<TextField {bench} field="bag_body" label={say.seamToHandles()} />
-		<TextField {bench} field="bag_handle" label={say.handleHeight()} hint={say.n0IfNone()} />
-		<TextField {bench} field="handful_g" label={say.aHandfulWeighs()} />
-		<TextField {bench} field="handful_count" label={say.bagsInTheHandful()} />
-		{#if nearKind}
-			<p
-				class="needs-scripts col-span-2 flex flex-wrap items-center gap-2 text-[0.9375rem]"
-				data-near
+<ChoiceRow {bench} field="bag_preset" legend={say.whichBag()} choices={presets} onchoose={choose} />
+{#if ownKinds.length > 0}
+	<div class="needs-scripts flex flex-wrap gap-2" role="group" aria-label={say.kindsYouMeasured()}>
+		{#each ownKinds as { kind, bag } (kind)}
+			<button
+				type="button"
+				class="btn font-normal"
+				aria-pressed={kindOfBag(bench.plan.bag, [bag]) !== null}
+				onclick={() => bench.chooseBag(bag)}>{kind}</button
 			>
-				{say.thisIsAlmostTheSame({ kind: nearKind.kind })}
-				<button
-					type="button"
-					class="btn font-normal"
-					onclick={() => nearKind && bench.chooseBag(nearKind.bag)}>{say.planWithThatKind()}</button
-				>
-			</p>
-		{/if}
-		{#if !isKnown && bench.isCurrent}
-			<p class="col-span-2 text-[0.9375rem]">
-				<a class="link" href={asKind}>{say.keepThisBagAsA()}</a>{say.soThatTheStoreAnd()}
-			</p>
-		{/if}
+		{/each}
 	</div>
-	<details class="needs-scripts" open={bench.plan.mix !== undefined} ontoggle={openMix}>
-		<summary class="min-h-11 cursor-pointer py-2">{say.moreKinds()}</summary>
-		{#if mixKinds}
-			{#await mixKinds then { default: MixKinds }}<MixKinds {bench} />{/await}
-		{/if}
-	</details>
-	<Caution>
-		{say.glovesOrWashedHandsFor()}
-	</Caution>
-</Step>
+{/if}
+<p class="quiet text-[0.9375rem]">
+	{say.itsFilmIs({
+		measures,
+		filmThicknessMm: trimmed(bench.drawn.estimate.model.filmThicknessMm * 1000, 0)
+	})}
+	<Term term="micron">µm</Term>
+	{say.thick()}
+</p>
+<div class="only-own-bag grid grid-cols-2 gap-3">
+	<p class="quiet col-span-2 text-[0.9375rem]">
+		{say.aRulerAndAKitchen()}
+	</p>
+	<TextField {bench} field="bag_width" label={say.flatWidth()} />
+	<TextField {bench} field="bag_gusset" label={say.gussetEachSide()} hint={say.n0IfNone()} />
+	<TextField {bench} field="bag_body" label={say.seamToHandles()} />
+	<TextField {bench} field="bag_handle" label={say.handleHeight()} hint={say.n0IfNone()} />
+	<TextField {bench} field="handful_g" label={say.aHandfulWeighs()} />
+	<TextField {bench} field="handful_count" label={say.bagsInTheHandful()} />
+	{#if nearKind}
+		<p
+			class="needs-scripts col-span-2 flex flex-wrap items-center gap-2 text-[0.9375rem]"
+			data-near
+		>
+			{say.thisIsAlmostTheSame({ kind: nearKind.kind })}
+			<button
+				type="button"
+				class="btn font-normal"
+				onclick={() => nearKind && bench.chooseBag(nearKind.bag)}>{say.planWithThatKind()}</button
+			>
+		</p>
+	{/if}
+	{#if !isKnown && bench.isCurrent}
+		<p class="col-span-2 text-[0.9375rem]">
+			<a class="link" href={asKind}>{say.keepThisBagAsA()}</a>{say.soThatTheStoreAnd()}
+		</p>
+	{/if}
+</div>
+<details class="needs-scripts" open={bench.plan.mix !== undefined} ontoggle={openMix}>
+	<summary class="min-h-11 cursor-pointer py-2">{say.moreKinds()}</summary>
+	{#if mixKinds}
+		{#await mixKinds then { default: MixKinds }}<MixKinds {bench} />{/await}
+	{/if}
+</details>
+<Caution>
+	{say.glovesOrWashedHandsFor()}
+</Caution>

@@ -10,7 +10,6 @@
 	import Caution from '$lib/ui/Caution.svelte';
 	import Term from '$lib/ui/Term.svelte';
 	import ChoiceRow from '../parts/ChoiceRow.svelte';
-	import Step from '../parts/Step.svelte';
 	import { trimmed } from '$lib/core/units/format-length';
 	import Ranged from '../parts/Ranged.svelte';
 	import TextField from '../parts/TextField.svelte';
@@ -33,65 +32,63 @@
 	const mm = (length: number) => bench.readable(length, 'small');
 </script>
 
-<Step {bench} step="cut" title={say.cut()}>
-	<CutFields
-		{bench}
-		prefix=""
-		cut={bench.drawn.plan.cut}
-		laid={cut}
-		legend={isLoom ? say.theWarpIsCutInto() : say.cutInto()}
-	/>
-	<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1 text-[0.9375rem]">
-		<dt><Term term="strand">{say.yarn()}</Term> {say.aBag()}</dt>
-		<Ranged of={perBag} words={(m) => strandWords(m * 1000, bench.system)} />
-		<dt>{say.leftOverAboveTheLast()}</dt>
-		<dd class="figure font-semibold">{mm(cut.offcutMm)}</dd>
-		<dt>{say.scrapABagForPillows()}</dt>
+<CutFields
+	{bench}
+	prefix=""
+	cut={bench.drawn.plan.cut}
+	laid={cut}
+	legend={isLoom ? say.theWarpIsCutInto() : say.cutInto()}
+/>
+<dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1 text-[0.9375rem]">
+	<dt><Term term="strand">{say.yarn()}</Term> {say.aBag()}</dt>
+	<Ranged of={perBag} words={(m) => strandWords(m * 1000, bench.system)} />
+	<dt>{say.leftOverAboveTheLast()}</dt>
+	<dd class="figure font-semibold">{mm(cut.offcutMm)}</dd>
+	<dt>{say.scrapABagForPillows()}</dt>
+	<dd class="figure font-semibold">
+		{massWords(bench.drawn.plan.bag.massG - cut.filmUsedG, bench.system)}
+	</dd>
+	{#if cut.style === 'loops' || cut.style === 'whole-tube'}
+		<dt>{say.layersUnderTheBladeBags({ bags: stack.bags })}</dt>
 		<dd class="figure font-semibold">
-			{massWords(bench.drawn.plan.bag.massG - cut.filmUsedG, bench.system)}
+			{stack.layers}{stack.layersAtGusset === stack.layers
+				? ''
+				: say.atTheGusset({ layersAtGusset: stack.layersAtGusset })}
 		</dd>
-		{#if cut.style === 'loops' || cut.style === 'whole-tube'}
-			<dt>{say.layersUnderTheBladeBags({ bags: stack.bags })}</dt>
-			<dd class="figure font-semibold">
-				{stack.layers}{stack.layersAtGusset === stack.layers
-					? ''
-					: say.atTheGusset({ layersAtGusset: stack.layersAtGusset })}
-			</dd>
-		{/if}
-	</dl>
-	<ChoiceRow
+	{/if}
+</dl>
+<ChoiceRow
+	{bench}
+	field="cutting_tool"
+	legend={say.cutWith()}
+	choices={[
+		{ value: 'scissors', label: say.scissors(), note: say.stacksOf3() },
+		{ value: 'rolling-blade', label: say.rollingBlade(), note: say.stacksOf20() }
+	]}
+/>
+<div class="grid grid-cols-2 gap-3">
+	<TextField
 		{bench}
-		field="cutting_tool"
-		legend={say.cutWith()}
-		choices={[
-			{ value: 'scissors', label: say.scissors(), note: say.stacksOf3() },
-			{ value: 'rolling-blade', label: say.rollingBlade(), note: say.stacksOf20() }
-		]}
+		field="stack_bags"
+		label={say.bagsInAStack()}
+		hint={say.asUsual({ bags: stack.bags })}
 	/>
-	<div class="grid grid-cols-2 gap-3">
-		<TextField
-			{bench}
-			field="stack_bags"
-			label={say.bagsInAStack()}
-			hint={say.asUsual({ bags: stack.bags })}
-		/>
-		<TextField
-			{bench}
-			field="stack_folds"
-			label={say.folds()}
-			hint={say.filmUnderIt({
-				film: trimmed(stack.filmMm, 1),
-				limit: trimmed(stack.limitMm, 1),
-				most: stack.bagsWithinLimit
-			})}
-		/>
-	</div>
-	<Caution>
-		{#if bench.fields.cutting_tool === 'rolling-blade'}
-			{say.rollingBladesAreForTrained()}
-		{:else}
-			{say.childrenAndUnsteadyHandsGet()}
-		{/if}
-	</Caution>
-	<ActLinks acts={actsOfCut[cut.style]} />
-</Step>
+	<TextField
+		{bench}
+		field="stack_folds"
+		label={say.folds()}
+		hint={say.filmUnderIt({
+			film: trimmed(stack.filmMm, 1),
+			limit: trimmed(stack.limitMm, 1),
+			most: stack.bagsWithinLimit
+		})}
+	/>
+</div>
+<Caution>
+	{#if bench.fields.cutting_tool === 'rolling-blade'}
+		{say.rollingBladesAreForTrained()}
+	{:else}
+		{say.childrenAndUnsteadyHandsGet()}
+	{/if}
+</Caution>
+<ActLinks acts={actsOfCut[cut.style]} />

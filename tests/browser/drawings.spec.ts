@@ -144,6 +144,7 @@ test('a number that moved says why, beside the difference', async ({ page }) => 
 	await expect(page.locator('[data-why]')).toHaveCount(0);
 	await openStep(page, 'Technique');
 	await page.locator('#hook').selectOption('10');
+	await expect(page.locator('[data-why]')).toContainText('larger stitches');
 	const fewer = await page.locator('[data-tally=toCollect] [data-difference]').textContent();
 	const hours = await page.locator('[data-tally=hours] [data-difference]').textContent();
 	await expect(page.locator('[data-why]')).toContainText(

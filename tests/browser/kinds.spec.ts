@@ -31,6 +31,7 @@ test('a mat of two kinds says the same on the bench, through the door and on pap
 	await expect(tally(page, 'toPrepare')).not.toHaveText(String(alone));
 	await expectAccessible(page);
 	await keep(page, 'Two kinds');
+	await openStep(page, 'Bag');
 	const file = (await (await request.get(`${new URL(page.url()).pathname}/file`)).json()) as {
 		version: number;
 		plan: { mix: { by: string; also: unknown[] } };

@@ -183,11 +183,14 @@ const pieceMarks = (
 	path: string,
 	{ wide, tone }: Rope,
 	scale: number,
-	isRound: boolean
+	isRound: boolean,
+	inner = path
 ): Mark[] => [
 	{ path, stroke: 'ink', width: (wide + 1.4) * scale, isRound },
-	...(tone === 'ground' ? [] : [{ path, stroke: 'ground' as const, width: wide * scale, isRound }]),
-	{ path, stroke: tone, width: wide * scale, isRound }
+	...(tone === 'ground'
+		? []
+		: [{ path: inner, stroke: 'ground' as const, width: wide * scale, isRound }]),
+	{ path: inner, stroke: tone, width: wide * scale, isRound }
 ];
 
 /** A piece of a line about a place, so long on either side; round the join of a closed one. */
@@ -238,7 +241,11 @@ export function ropeMarks(ropes: readonly Rope[], scale: number): Mark[] {
 			const line = lines[over.rope];
 			if (!upper || !lower || !line) return [];
 			const reach = 0.75 * (lower.wide + 1.4) + 0.4;
-			return pieceMarks(pathOf(aboutPlace(line, over.at, reach), scale), upper, scale, false);
+			// The strand itself a little farther than its edges: where the piece ends no line is seen across it.
+			const [edge, inner] = [reach, reach + 0.8].map((far) =>
+				pathOf(aboutPlace(line, over.at, far), scale)
+			);
+			return pieceMarks(edge ?? '', upper, scale, false, inner);
 		});
 	return [...whole, ...on];
 }

@@ -6,14 +6,31 @@ import type { Point } from './smooth-line';
 import { through } from './smooth-line';
 import type { Mark, Scene, Tone } from './scene';
 import { disc, measureLine, rectangle } from './scene';
+import type { ToolName } from './sketch-tools';
+import { handMarks, toolMarks, turnArrow } from './sketch-tools';
 
 /** What is drawn over a fabric. Units are those of the sketch: 120 across, 72 down. */
 export type SketchMark =
 	| { readonly show: 'strand'; readonly points: readonly Point[]; readonly wide?: number }
 	| { readonly show: 'dashed'; readonly points: readonly Point[] }
+	/** A tool or a sign, turned by the clock by so many degrees. */
+	| { readonly show: ToolName; readonly at: Point; readonly turn?: number }
+	/** A hand that holds what is at its place, its arm from the edge of the picture. */
+	| { readonly show: 'hand'; readonly at: Point; readonly from: Point }
+	/** What is turned, and which way: degrees by the clock from the right. */
 	| {
-			readonly show: 'cut' | 'knot' | 'spot' | 'drop' | 'finger' | 'peg' | 'hook';
+			readonly show: 'turn';
 			readonly at: Point;
+			readonly radius: number;
+			readonly from: number;
+			readonly to: number;
+	  }
+	/** A line of straight pieces: a stitch, a needle, an edge. */
+	| {
+			readonly show: 'line';
+			readonly points: readonly Point[];
+			readonly wide?: number;
+			readonly tone?: Tone;
 	  }
 	| { readonly show: 'move'; readonly from: Point; readonly to: Point }
 	| { readonly show: 'rod'; readonly from: Point; readonly to: Point }
@@ -76,79 +93,6 @@ function arrow(from: Point, to: Point, { scale: s }: Frame): Mark {
 	};
 }
 
-function toolMarks(
-	show: 'cut' | 'knot' | 'spot' | 'drop' | 'finger' | 'peg' | 'hook',
-	[x, y]: Point,
-	{ scale: s }: Frame
-): Mark[] {
-	const at = (dx: number, dy: number) => `${(x + dx) * s} ${(y + dy) * s}`;
-	switch (show) {
-		case 'cut':
-			return [
-				{
-					path: `M${at(-2.5, -8)}L${at(2.5, 6)}M${at(2.5, -8)}L${at(-2.5, 6)}`,
-					stroke: 'bad',
-					width: 1.6 * s,
-					isRound: true
-				},
-				{
-					path: `${disc((x - 3.2) * s, (y - 10) * s, 2.2 * s)}${disc((x + 3.2) * s, (y - 10) * s, 2.2 * s)}`,
-					stroke: 'bad',
-					width: 1.3 * s
-				}
-			];
-		case 'knot':
-			return [
-				{ path: disc(x * s, y * s, 4.6 * s), fill: 'ground' },
-				{
-					path: disc(x * s, y * s, 4.6 * s),
-					fill: 'film-other',
-					stroke: 'ink',
-					width: 1.2 * s
-				},
-				{
-					path: `M${at(-3.4, -1.6)}Q${at(0, 2.4)} ${at(3.4, -1.6)}`,
-					stroke: 'ink',
-					width: thin * s
-				}
-			];
-		case 'spot':
-			return [
-				{ path: disc(x * s, y * s, 11 * s), stroke: 'bad', width: 1.5 * s, dash: [3 * s, 2.4 * s] }
-			];
-		case 'drop':
-			return [
-				{
-					path: `M${at(0, -5)}C${at(4, 0)} ${at(3, 4)} ${at(0, 4)}C${at(-3, 4)} ${at(-4, 0)} ${at(0, -5)}z`,
-					fill: 'film',
-					stroke: 'ink',
-					width: thin * s
-				}
-			];
-		case 'finger':
-			return [
-				{
-					path: `M${at(-5, -22)}L${at(-5, -2)}C${at(-5, 4)} ${at(5, 4)} ${at(5, -2)}L${at(5, -22)}`,
-					fill: 'ground',
-					stroke: 'ink',
-					width: 1.3 * s
-				},
-				{ path: `M${at(-2.6, 0)}Q${at(0, -3.4)} ${at(2.6, 0)}`, stroke: 'ink', width: thin * s }
-			];
-		case 'peg':
-			return [{ path: disc(x * s, y * s, 4 * s), fill: 'quiet', stroke: 'ink', width: 1.2 * s }];
-		case 'hook':
-			return [
-				{
-					path: `M${at(26, -10)}L${at(2, -0.8)}M${at(2, -0.8)}C${at(-4, 1.4)} ${at(-3, 7)} ${at(2, 5)}`,
-					stroke: 'ink',
-					width: 2.6 * s,
-					isRound: true
-				}
-			];
-	}
-}
-
 function marksOf(mark: SketchMark, frame: Frame): Mark[] {
 	const { scale: s, type } = frame;
 	switch (mark.show) {
@@ -209,8 +153,21 @@ function marksOf(mark: SketchMark, frame: Frame): Mark[] {
 			];
 		case 'ropes':
 			return ropeMarks(mark.ropes, s);
+		case 'hand':
+			return handMarks(mark.at, mark.from, s);
+		case 'turn':
+			return [turnArrow(mark.at, mark.radius, mark.from, mark.to, s)];
+		case 'line':
+			return [
+				{
+					path: `M${mark.points.map(([x, y]) => `${x * s} ${y * s}`).join('L')}`,
+					stroke: mark.tone ?? 'ink',
+					width: (mark.wide ?? thin) * s,
+					isRound: true
+				}
+			];
 		default:
-			return toolMarks(mark.show, mark.at, frame);
+			return toolMarks(mark.show, mark.at, mark.turn ?? 0, s);
 	}
 }
 

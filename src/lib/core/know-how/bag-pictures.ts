@@ -30,41 +30,50 @@ export function lieBag(
 }
 
 /**
+ * The outline of a bag lying flat with its sides tucked in, its handles up.
+ *
+ * @returns places in order, from the seam at the left and round by the clock
+ * @example bagOutline({ flatWidthMm: 300, gussetMm: 0, bodyMm: 400, handleMm: 0, massG: 5 }, { left: 10, foot: 68, scale: 0.1 }).length // 4
+ */
+export function bagOutline(bag: Bag, { left, foot, scale }: LyingBag): Point[] {
+	const [width, body, handle] = [
+		bag.flatWidthMm * scale,
+		bag.bodyMm * scale,
+		bag.handleMm * scale
+	] as const;
+	const top = foot - body;
+	const strap = 0.26 * width;
+	const rim = top - handle;
+	return handle > 0
+		? [
+				[left, foot],
+				[left, rim],
+				[left + strap, rim],
+				[left + strap + 1, top - 0.25 * handle],
+				[left + strap + 4, top],
+				[left + width - strap - 4, top],
+				[left + width - strap - 1, top - 0.25 * handle],
+				[left + width - strap, rim],
+				[left + width, rim],
+				[left + width, foot]
+			]
+		: [
+				[left, foot],
+				[left, top],
+				[left + width, top],
+				[left + width, foot]
+			];
+}
+
+/**
  * A bag lying flat: its body, its handles, its gussets as dashed lines, its seam as a thick one.
  *
  * @example bagMarks({ flatWidthMm: 300, gussetMm: 0, bodyMm: 400, handleMm: 0, massG: 5 }, { left: 10, foot: 68, scale: 0.1 }).length // 2
  */
-export function bagMarks(
-	bag: Bag,
-	{ left, foot, scale }: LyingBag,
-	tone: Tone = 'film-other'
-): SketchMark[] {
-	const [width, body, handle] = [bag.flatWidthMm, bag.bodyMm, bag.handleMm].map((mm) => mm * scale);
-	if (width === undefined || body === undefined || handle === undefined) return [];
-	const top = foot - body;
-	const strap = 0.26 * width;
-	const rim = top - handle;
-	const outline: Point[] =
-		handle > 0
-			? [
-					[left, foot],
-					[left, rim],
-					[left + strap, rim],
-					[left + strap + 1, top - 0.25 * handle],
-					[left + strap + 4, top],
-					[left + width - strap - 4, top],
-					[left + width - strap - 1, top - 0.25 * handle],
-					[left + width - strap, rim],
-					[left + width, rim],
-					[left + width, foot]
-				]
-			: [
-					[left, foot],
-					[left, top],
-					[left + width, top],
-					[left + width, foot]
-				];
-	const gusset = bag.gussetMm * scale;
+export function bagMarks(bag: Bag, place: LyingBag, tone: Tone = 'film-other'): SketchMark[] {
+	const { left, foot, scale } = place;
+	const [width, gusset] = [bag.flatWidthMm * scale, bag.gussetMm * scale];
+	const top = foot - bag.bodyMm * scale;
 	const side = (x: number): SketchMark => ({
 		show: 'dashed',
 		points: [
@@ -73,7 +82,7 @@ export function bagMarks(
 		]
 	});
 	return [
-		{ show: 'patch', points: outline, tone },
+		{ show: 'patch', points: bagOutline(bag, place), tone },
 		{
 			show: 'rod',
 			from: [left + 1, foot],

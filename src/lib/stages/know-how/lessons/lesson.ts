@@ -2,9 +2,10 @@ import { lesson as say } from '$lib/words/know-how';
 import type { Bag } from '$lib/core/bag/measure-bag';
 import type { Cut } from '$lib/core/cut/types';
 import type { Rope } from '$lib/core/drawing/rope';
-import type { Box, Scene } from '$lib/core/drawing/scene';
+import type { Box, Scene, Tone } from '$lib/core/drawing/scene';
 import type { Sketch, SketchMark } from '$lib/core/drawing/sketch-scene';
 import { sketchScene } from '$lib/core/drawing/sketch-scene';
+import type { ToolName } from '$lib/core/drawing/sketch-tools';
 import type { Point } from '$lib/core/drawing/smooth-line';
 import { lieBag } from '$lib/core/know-how/bag-pictures';
 import type { ExerciseKind } from '$lib/core/know-how/exercises';
@@ -35,6 +36,15 @@ export interface ActStep {
 	readonly words: string;
 	readonly drawn: Drawn;
 	readonly caution: string | null;
+	/** What it looks like where it went wrong, and the way back. */
+	readonly instead?: readonly Mistake[];
+}
+
+/** A step gone wrong: what one sees, drawn, and the way back. */
+export interface Mistake {
+	readonly words: string;
+	readonly drawn: Drawn;
+	readonly back: string;
 }
 
 /** One way that practised hands go, and what it trades. */
@@ -67,11 +77,24 @@ export const still = (words: string, scene: Scene, caution: string | null = null
 });
 
 /** A step as it is left lying. */
-export const sceneOf = ({ drawn }: ActStep, { width, type }: Box): Scene => {
+export const sceneOf = ({ drawn }: Pick<ActStep, 'drawn'>, { width, type }: Box): Scene => {
 	if ('scene' in drawn) return drawn.scene;
 	const last = drawn.frames.at(-1);
 	return last ? sketchScene(last, width, type) : { width, height: type, marks: [] };
 };
+
+/** What it looks like where a step went wrong. */
+export const wrong = (words: string, drawn: Sketch, back: string): Mistake => ({
+	words,
+	drawn: { frames: [drawn] },
+	back
+});
+
+/** A step with what goes wrong at it. */
+export const mind = (step: ActStep, ...instead: readonly Mistake[]): ActStep => ({
+	...step,
+	instead
+});
 
 // What sketches are made of.
 export const sketch = (...marks: readonly SketchMark[]): Sketch => ({ fabrics: [], marks });
@@ -81,15 +104,32 @@ export const ropes = (...all: readonly (Rope | readonly Rope[])[]): SketchMark =
 });
 export const move = (from: Point, to: Point): SketchMark => ({ show: 'move', from, to });
 export const word = (words: string, at: Point): SketchMark => ({ show: 'word', words, at });
-export const tool = (
-	show: 'cut' | 'knot' | 'spot' | 'drop' | 'finger' | 'peg' | 'hook',
-	x: number,
-	y: number
-): SketchMark => ({ show, at: [x, y] });
-export const patch = (
-	tone: 'film' | 'film-other' | 'ground' | 'scrap' | 'weft' | 'quiet',
-	...points: readonly Point[]
-): SketchMark => ({ show: 'patch', points, tone });
+export const tool = (show: ToolName, x: number, y: number, turn = 0): SketchMark => ({
+	show,
+	at: [x, y],
+	turn
+});
+/** A hand at a place, its arm from the edge: the [right] one from the right, the [left] one from the left. */
+export const hand = (at: Point, from: Point): SketchMark => ({ show: 'hand', at, from });
+export const turning = (at: Point, radius: number, from: number, to: number): SketchMark => ({
+	show: 'turn',
+	at,
+	radius,
+	from,
+	to
+});
+export const thread = (points: readonly Point[], wide = 1, tone: Tone = 'ink'): SketchMark => ({
+	show: 'line',
+	points,
+	wide,
+	tone
+});
+export const dashed = (...points: readonly Point[]): SketchMark => ({ show: 'dashed', points });
+export const patch = (tone: Tone, ...points: readonly Point[]): SketchMark => ({
+	show: 'patch',
+	points,
+	tone
+});
 export const board = (x: number, y: number, width: number, height: number): readonly Point[] => [
 	[x, y],
 	[x + width, y],

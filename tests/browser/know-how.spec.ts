@@ -45,7 +45,7 @@ test('a pedal goes on, and a step is read aloud where the device has a voice', a
 	await expect(page.locator('[data-step="3"]')).toBeVisible();
 	const said = await spoken();
 	expect(said).toHaveLength(2);
-	expect(said[0]).toBe(knowHowWords.jointLessons.slipTheNewRingsEnd());
+	expect(said[0]).toBe(knowHowWords.jointLessons.slipTheNewLoopS());
 	await page.getByRole('button', { name: knowHowWords.ActSteps.stopReading() }).click();
 	await page.keyboard.press('PageDown');
 	expect(await spoken()).toHaveLength(2);
@@ -71,7 +71,7 @@ test('an act is shown step by step, moves, is held, turned back and slowed down'
 	await page.getByRole('button', { name: knowHowWords.ActSteps.next() }).focus();
 	await page.keyboard.press('Enter');
 	await expect(page.locator('[data-step="2"]')).toContainText(
-		knowHowWords.jointLessons.slipTheNewRingsEnd()
+		knowHowWords.jointLessons.slipTheNewLoopS()
 	);
 	const far = page.getByLabel(knowHowWords.ActSteps.howFar());
 	await expect(far).toHaveValue('100');

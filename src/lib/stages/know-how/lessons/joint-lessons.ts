@@ -1,80 +1,80 @@
 import { jointLessons as say } from '$lib/words/know-how';
 import type { Rope } from '$lib/core/drawing/rope';
 import type { Sketch, SketchMark } from '$lib/core/drawing/sketch-scene';
-import { teeJoint } from '$lib/core/know-how/joint-curves';
+import { slitJoint, teeJoint, wristJoint, wrists } from '$lib/core/know-how/joint-curves';
 import { overhandPair } from '$lib/core/know-how/strand-curves';
 import type { Act, ActStep } from './lesson';
-import { arm, move, moving, ropes, sketch, tool } from './lesson';
+import { arm, blade, hand, mind, move, moving, ropes, sketch, tool, wrong } from './lesson';
 import { joining, joint, snug } from './joining';
 
 const onTheTable = (): ActStep[] => [
-	moving(say.putDownTheLastLoop(), joining(0, 0)),
-	moving(say.slipTheNewRingsEnd(), joining(0, 1, move([104, 58], [70, 58]))),
+	moving(say.putDownTheLastLoop(), joining(0, 0, hand([20, 47], [2, 78]))),
+	moving(say.slipTheNewLoopS(), joining(0, 1, hand([70, 40], [112, 66]))),
 	moving(say.layThatEndBackOver(), joining(1, 2, move([46, 60], [72, 60]))),
 	moving(say.bringTheNewRingsFar(), joining(2, 5, move([100, 58], [76, 58]))),
-	moving(say.andDrawItAllThe(), joining(5, 6, move([84, 58], [112, 58]))),
-	moving(
-		say.drawFromTheKnotGently(),
-		joining(6, snug, move([30, 58], [12, 58]), move([88, 58], [108, 58]))
+	moving(say.andDrawItAllThe(), joining(5, 6, hand([104, 36], [124, 60]))),
+	mind(
+		moving(
+			say.takeTheSlackOutThen(),
+			joining(6, snug, hand([50, 42], [24, 78]), move([88, 58], [108, 58]))
+		),
+		wrong(say.theNewLoopWentThrough(), joint(2, 0, tool('spot', 52, 36)), say.takeItOutAndBring())
 	)
 ];
 
-/** A loop hung about an arm that lies across: down before it and behind it. */
-const hung = (x: number, long: number, tone: Rope['tone'], half = 9): Rope => ({
-	points: [
-		[x - 1, 30 - half, 4],
-		[x + 2, 30, 5],
-		[x + 1, 30 + half + 2, 5],
-		[x + 1, 30 + half + long, 2],
-		[x - 2, 32 + half + long, 0],
-		[x - 5, 30 + half + long, -2],
-		[x - 5, 30 + half + 2, -5],
-		[x - 4, 30, -5],
-		[x - 3, 30 - half, -4]
-	],
-	wide: 3.4,
-	tone,
-	isClosed: true
-});
+/** Both arms with a ring over each, the hands where they are. */
+const overArms = (
+	left: readonly [number, number],
+	right: readonly [number, number],
+	...marks: readonly SketchMark[]
+): Sketch => {
+	const limb = (from: readonly [number, number], to: readonly [number, number]): Rope =>
+		arm([from[0], from[1]], [to[0], to[1]], 11);
+	return sketch(
+		ropes(
+			limb([-8, wrists.arm], [44, wrists.arm]),
+			limb([128, wrists.arm], [78, wrists.arm]),
+			wristJoint(0)
+		),
+		...marks,
+		...[
+			hand(
+				[left[0], left[1]],
+				[left[0] > 60 ? 40 : 30, left[1] > 40 ? wrists.arm + 4 : wrists.arm]
+			),
+			hand(
+				[right[0], right[1]],
+				[right[0] < 60 ? 80 : 92, right[1] > 40 ? wrists.arm + 4 : wrists.arm]
+			)
+		]
+	);
+};
 
 const overTheWrists = (): ActStep[] => [
-	moving(say.hangTheNewRingOver(), [sketch(ropes(arm([126, 30], [26, 30]), hung(92, 22, 'weft')))]),
-	moving(say.hangTheEndOfThe(), [
-		sketch(ropes(arm([126, 30], [26, 30]), hung(92, 22, 'weft'), hung(30, 60, 'film-other'))),
-		sketch(ropes(arm([126, 30], [26, 30]), hung(92, 22, 'weft'), hung(66, 60, 'film-other')))
+	moving(say.hangOneLoopOverEach(), [overArms([58, 22], [64, 26])]),
+	moving(say.theLeftHandTakesThe(), [
+		overArms([58, 22], [64, 26]),
+		overArms([90, wrists.low], [64, 26])
 	]),
-	moving(say.bringTheNewRingsLower(), [
-		sketch(
-			ropes(arm([126, 30], [26, 30]), hung(66, 60, 'film-other'), {
-				points: [
-					[91, 21, 4],
-					[95, 30, 5],
-					[93, 43, 5],
-					[78, 55, 6],
-					[52, 57, 7],
-					[30, 47, 6],
-					[20, 33, 5],
-					[25, 28, 6],
-					[35, 40, 7],
-					[54, 50, 8],
-					[76, 47, 7],
-					[86, 42, 1],
-					[87, 34, -5],
-					[86, 27, -5],
-					[87, 21, -4]
-				],
-				wide: 3.4,
-				tone: 'weft',
-				isClosed: true
-			}),
-			move([84, 66], [40, 66])
+	moving(say.theRightHandTakesThe(), [
+		overArms([90, wrists.low], [64, 26]),
+		overArms([90, wrists.low], [30, wrists.low])
+	]),
+	mind(
+		moving(say.drawTheHandsApartEach(), [
+			sketch(ropes(wristJoint(1)), hand([16, 36], [-8, 60]), hand([102, 36], [128, 60]))
+		]),
+		wrong(
+			say.bothLoopsWereOnOne(),
+			joint(2, 0, tool('spot', 52, 36)),
+			say.hangOneLoopOverEachWrist()
 		)
-	]),
-	moving(say.holdItAndLetBoth(), [joint(6, 0, move([70, 12], [40, 12]))]),
+	),
 	moving(say.drawFromTheKnotBoth(), [
-		joint(6, 0),
-		joint(snug, 0, move([30, 58], [12, 58]), move([88, 58], [108, 58]))
-	])
+		sketch(ropes(wristJoint(1))),
+		sketch(ropes(wristJoint(2)), hand([48, 42], [20, 78]), hand([72, 42], [100, 78]))
+	]),
+	moving(say.forPairsOnlyPairsAre(), [sketch(ropes(wristJoint(2)))])
 ];
 
 const teeing = (from: number, to: number, ...marks: readonly SketchMark[]): Sketch[] =>
@@ -83,15 +83,17 @@ const teeing = (from: number, to: number, ...marks: readonly SketchMark[]): Sket
 	);
 
 const asTee = (): ActStep[] => [
-	moving(say.layTheStrandsLastRing2(), teeing(0, 0)),
-	moving(say.pushTheNewRingsEnd(), teeing(0, 1)),
-	moving(say.layItBackOverThat(), teeing(1, 2)),
-	moving(say.bringTheFarEndThrough(), teeing(2, 6, move([96, 16], [96, 4]))),
+	moving(say.layTheYarnSLast(), teeing(0, 0, hand([20, 45], [2, 78]))),
+	moving(say.putTheNewLoopThrough(), teeing(0, 1, hand([76, 52], [112, 76]))),
+	moving(say.theRightHandReachesThrough(), teeing(1, 3, hand([74, 28], [116, 10]))),
+	moving(say.pullThatEndThroughBoth(), teeing(3, 6, move([96, 16], [96, 4]))),
 	moving(say.drawItSnugAndLet(), teeing(6, snug))
 ];
 
 const overhand = (): ActStep[] => [
-	moving(say.forTornPiecesAndOpen(), [sketch(ropes(overhandPair(0.2, 1)))]),
+	moving(say.forTornPiecesAndOpen(), [
+		sketch(ropes(overhandPair(0.2, 1)), hand([34, 58], [2, 40]))
+	]),
 	moving(say.bendBothEndsAsOne(), [
 		sketch(ropes(overhandPair(0.2, 1))),
 		sketch(ropes(overhandPair(0.62, 1)))
@@ -100,19 +102,47 @@ const overhand = (): ActStep[] => [
 		sketch(ropes(overhandPair(0.62, 1))),
 		sketch(ropes(overhandPair(1, 1)))
 	]),
-	moving(say.drawItTogetherByAll(), [
-		sketch(ropes(overhandPair(1, 1))),
-		sketch(ropes(overhandPair(1, 0.4)), move([20, 62], [8, 62]), move([100, 62], [112, 62]))
-	]),
-	moving(say.trimTheTailsOrLay(), [sketch(ropes(overhandPair(1, 0.4)), tool('cut', 58, 58))])
+	mind(
+		moving(say.pullItTogetherByAll(), [
+			sketch(ropes(overhandPair(1, 1))),
+			sketch(ropes(overhandPair(1, 0.4)), move([20, 62], [8, 62]), move([100, 62], [112, 62]))
+		]),
+		wrong(
+			say.knottedFarFromTheTips(),
+			sketch(ropes(overhandPair(1, 0.6)), tool('spot', 60, 34)),
+			say.loosenItAndPushThe()
+		)
+	),
+	moving(say.trimTheTailsOrLay(), [sketch(ropes(overhandPair(1, 0.4)), tool('cut', 66, 46, 60))])
 ];
 
 const even = (): ActStep[] => [
-	moving(say.lookAtTheJointIs(), [joint(snug, 7, tool('spot', 88, 26))]),
-	moving(say.loosenItALittleFrom(), [joint(snug, 7), joint(6, 7)]),
+	moving(say.lookAtTheJointIs(), [joint(snug, 7, tool('look', 88, 26))]),
+	moving(say.loosenItALittleFrom(), [joint(snug, 7), joint(6, 7, hand([52, 44], [24, 78]))]),
 	moving(say.slideTheRingThroughUntil(), [joint(6, 7), joint(6, 0, move([70, 62], [104, 62]))]),
-	moving(say.drawItSnugSmallNo(), [joint(6, 0), joint(snug, 0)]),
-	moving(say.notTightAHardBead(), [joint(snug, 0, tool('knot', 62, 36), tool('spot', 62, 36))])
+	mind(
+		moving(say.drawItSnugSmallNo(), [joint(6, 0), joint(snug, 0, hand([52, 44], [24, 78]))]),
+		wrong(say.itWasPulledFromThe(), joint(snug, 7, tool('spot', 88, 26)), say.loosenItAtTheKnot()),
+		wrong(
+			say.pulledTightAHardBead(),
+			joint(snug, 0, tool('knot', 62, 36), tool('spot', 62, 36)),
+			say.leaveItIfItLies()
+		)
+	)
+];
+
+const slits = (stage: 0 | 1 | 2 | 3, ...marks: readonly SketchMark[]): Sketch => {
+	const { old, fresh } = slitJoint(stage);
+	return sketch(ropes(old.strip, old.slit, fresh.strip, fresh.slit), ...marks);
+};
+const slitting = (): ActStep[] => [
+	moving(say.forClothStripsFold15(), [slits(0, tool('cut', 58, 24), tool('cut', 88, 24))], blade),
+	moving(say.layTheNewSlitOn(), [slits(0), slits(1, hand([72, 40], [112, 70]))]),
+	mind(
+		moving(say.bringTheNewStripS(), [slits(1), slits(2, hand([110, 12], [124, 44]))]),
+		wrong(say.theFarEndWentThrough(), slits(1, tool('spot', 60, 36)), say.takeItOutAndBringIt())
+	),
+	moving(say.pullItFlatJoinAll(), [slits(2), slits(3)])
 ];
 
 export const jointActs = {
@@ -121,10 +151,7 @@ export const jointActs = {
 		practice: 'snug',
 		schools: [
 			{ name: say.onTheTable(), trade: say.easyToSeeAndTo() },
-			{
-				name: say.overTheWrists(),
-				trade: say.quickForSureHandsSitting()
-			},
+			{ name: say.overTheWrists(), trade: say.quickForSureHandsSitting() },
 			{ name: say.asAT(), trade: say.noTurningOfTheLong() }
 		],
 		steps: onTheTable
@@ -147,5 +174,9 @@ export const jointActs = {
 		when: say.atEveryJointBeforeThe(),
 		practice: 'snug',
 		steps: even
+	},
+	'slit-joint': {
+		when: say.forStripsOfClothFlat(),
+		steps: slitting
 	}
 } as const satisfies Record<string, Act>;

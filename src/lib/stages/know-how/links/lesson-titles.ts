@@ -13,6 +13,7 @@ export const actTitles = {
 	'loop-joint-t': say.joinTwoRingsAsA(),
 	overhand: say.tieTwoEndsWithAn(),
 	even: say.makeAJointEvenAnd(),
+	'slit-joint': say.joinStripsOfClothBy(),
 	'ball-fingers': say.windABallOnTwo(),
 	'ball-winder': say.windABallOnA(),
 	'ball-centre': say.windABallThatIs(),

@@ -24,6 +24,7 @@ export * as lessonTitles from './know-how/lessonTitles';
 export * as lessons from './know-how/lessons';
 export * as loomLessons from './know-how/loomLessons';
 export * as ownThings from './know-how/ownThings';
+export * as passWords from './know-how/passWords';
 export * as practiceLog from './know-how/practiceLog';
 export * as practised from './know-how/practised';
 export * as search from './know-how/search';

@@ -142,6 +142,17 @@ export const onTable: RingPlace = { at: [57, 36], turn: 0, scale: 1 };
 /** How far the joint is made: so many of these. */
 export const jointStages = newRing.length;
 
+/**
+ * The new ring alone, at a stage of the joint: about something else that is held.
+ * @example newRingAt(0, onTable).points.length // 16
+ */
+export const newRingAt = (stage: number, place: RingPlace): Rope => ({
+	points: ring(newRing[Math.max(0, Math.min(jointStages - 1, stage))] ?? [], place),
+	wide: 3.6,
+	tone: 'weft',
+	isClosed: true
+});
+
 const oldRing = (half: number, neck: number, reach: number): Open[] => [
 	[-reach, 0, 0],
 	[-reach + 6, half, 0],

@@ -81,13 +81,15 @@ export function weft(
  *
  * @param row whole, from 1: every other row twists the other way about
  * @param until how far it has come, 0 to 1
+ * @param odd a gap, from 0, in which the leading strand passes below: none in a good row
  * @example twinedPair(4, 1, { left: 0, right: 80, foot: 60, pitch: 8, wide: 3 }).length // 2
  */
 export function twinedPair(
 	strands: number,
 	row: number,
 	place: WeavePlace,
-	until = 1
+	until = 1,
+	odd = 0
 ): [Rope, Rope] {
 	const y = place.foot - (row - 0.5) * place.pitch;
 	const step = (place.right - place.left) / strands;
@@ -95,10 +97,16 @@ export function twinedPair(
 		points: Array.from({ length: 2 * strands + 1 }, (_, at): Point3 => {
 			const x = place.left + (at / 2) * step;
 			// Odd places lie at an end of warp, even ones between two, where the pair crosses.
-			const isOn = ((at - 1) / 2 + which) % 2 === 0;
-			return at % 2 === 1
-				? [x, y + (isOn ? -0.3 : 0.3) * place.pitch, isOn ? 2 : -2]
-				: [x, y, (at / 2 + which + row) % 2 === 0 ? 0.4 : -0.4];
+			const end = Math.floor((at - 1) / 2);
+			const isOn = (((end + which + row) % 2) + 2) % 2 === 1;
+			if (at % 2 === 1) return [x, y + (isOn ? -0.3 : 0.3) * place.pitch, isOn ? 2 : -2];
+			// The strand that lay over leads, and is lifted over the other; round the rod they trade places.
+			const leads = odd > 0 && at === 2 * odd ? !isOn : isOn;
+			return [
+				x + (at === 0 ? -0.25 * step : at === 2 * strands ? 0.25 * step : 0),
+				y,
+				leads ? 0.4 : -0.4
+			];
 		}),
 		wide: place.wide,
 		tone: which === 0 ? 'weft' : 'film-line',

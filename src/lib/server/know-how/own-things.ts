@@ -30,13 +30,14 @@ export async function ownThings(db: Db): Promise<readonly GroupThings[]> {
 		return found ? [planOfShape(found.document.plan)] : [];
 	});
 	const crocheted = plans.flatMap(({ technique }) =>
-		technique.kind === 'crochet' ? [technique.hookMm] : []
+		technique.kind === 'crochet' ? [technique] : []
 	);
 	const of = <Sort extends 'loom' | 'frame'>(sort: Sort) =>
 		tools.map(({ tool }) => tool).find((tool) => tool.sort === sort) ?? null;
 	const things = {
 		cut: plans[0]?.cut ?? null,
-		hookMm: crocheted[0] ?? null,
+		hookMm: crocheted[0]?.hookMm ?? null,
+		stitch: crocheted[0]?.stitch ?? 'sc',
 		loom: of('loom') as Loom | null,
 		frame: of('frame') as NailFrame | null
 	};

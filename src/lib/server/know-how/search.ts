@@ -36,6 +36,7 @@ function everything(terms: StitchTerms): Told[] {
 		bagName: 'a bag',
 		cut: null,
 		hookMm: null,
+		stitch: 'sc',
 		loom: null,
 		frame: null,
 		system: 'cm',

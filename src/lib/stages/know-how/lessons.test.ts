@@ -22,6 +22,7 @@ const own: OwnThings = {
 	bagName: 'your Thin carrier',
 	cut: null,
 	hookMm: 8,
+	stitch: 'sc',
 	loom: { sort: 'loom', pegs: 28, pitchMm: 25, pegToPegMm: 1930, hasRods: true },
 	frame: null,
 	system: 'cm',

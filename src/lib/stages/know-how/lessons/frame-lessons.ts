@@ -1,204 +1,370 @@
 import { frameLessons as say } from '$lib/words/know-how';
 import type { Rope } from '$lib/core/drawing/rope';
 import type { Sketch, SketchMark } from '$lib/core/drawing/sketch-scene';
+import {
+	drawnNails,
+	footNail,
+	headNail,
+	loopNail,
+	loopRow,
+	loopsDrawn,
+	nailLoops,
+	nailPath,
+	panelSeam,
+	ringChain,
+	type FrameEnd,
+	type LoopRow
+} from '$lib/core/know-how/frame-pictures';
 import type { WeavePlace } from '$lib/core/know-how/weave-curves';
-import { nailedWarp, twinedPair, warp } from '$lib/core/know-how/weave-curves';
+import { twinedPair, warp } from '$lib/core/know-how/weave-curves';
 import { formatLength } from '$lib/core/units/format-length';
+import { smallNumber } from '$lib/ui/number-words';
 import type { Act, ActStep, OwnThings } from './lesson';
-import { board, fire, move, moving, patch, rodsCaution, ropes, sketch, tool } from './lesson';
+import {
+	board,
+	fire,
+	hand,
+	mind,
+	move,
+	moving,
+	patch,
+	rodsCaution,
+	ropes,
+	sketch,
+	thread,
+	tiring,
+	tool,
+	word,
+	wrong
+} from './lesson';
 
-const sides = { left: 14, right: 106 } as const;
-const nails = 5;
-const nailAt = (nail: number): number =>
-	sides.left + ((nail + 0.5) * (sides.right - sides.left)) / nails;
-
-/** The frame: nails along its head and its foot, and a rod at each side. */
-const frame: SketchMark[] = [
-	{ show: 'rod', from: [8, 4], to: [8, 68] },
-	{ show: 'rod', from: [112, 4], to: [112, 68] },
-	...Array.from({ length: nails }, (_, nail): SketchMark => ({
-		show: 'disc',
-		at: [nailAt(nail), 8],
-		radius: 1.8,
-		tone: 'quiet'
-	})),
-	...Array.from({ length: nails + 1 }, (_, nail): SketchMark => ({
-		show: 'disc',
-		at: [sides.left + (nail * (sides.right - sides.left)) / nails, 66],
-		radius: 1.8,
-		tone: 'quiet'
-	}))
-];
+const nail = ([x, y]: readonly [number, number]): SketchMark => tool('nail', x, y);
+const allNails: SketchMark[] = Array.from({ length: drawnNails }, (_, at) => [
+	nail(headNail(at)),
+	nail(footNail(at))
+]).flat();
+const rods: SketchMark[] = [10, 110].map((x) =>
+	thread(
+		[
+			[x, 2],
+			[x, 70]
+		],
+		2,
+		'quiet'
+	)
+);
+const clips: SketchMark[] = [10, 110].flatMap((x) =>
+	[14, 58].map((y): SketchMark => ({ show: 'disc', at: [x, y], radius: 2.4, tone: 'ground' }))
+);
 const onFrame = (until: number, ...marks: readonly SketchMark[]): Sketch =>
-	sketch(ropes(nailedWarp(nails, sides, 8, 64, until)), ...frame, ...marks);
+	sketch(...allNails, ropes(nailPath(until).rope), ...marks);
 
 const nailing = ({ frame: own, system }: OwnThings): ActStep[] => [
 	moving(
 		own
-			? say.yourFrameHasNailsAt({
+			? say.yourFrameHasNailsAtEach({
 					nails: own.nails,
-					formatLength: formatLength(own.lengthMm, system, 'mat')
+					length: formatLength(own.lengthMm, system, 'mat')
 				})
-			: say.tieTheEndOfThe(),
-		[onFrame(0.02)],
-		rodsCaution
+			: say.knotAnEyeInThe(),
+		[onFrame(0.06, hand([16, 24], [60, 84]))]
 	),
-	moving(say.leadItToTheOther(), [onFrame(0.02), onFrame(0.35)]),
-	moving(say.goOnToTheLast(), [onFrame(0.35), onFrame(1)]),
-	moving(say.putARodAlongEach(), [onFrame(1, tool('spot', 8, 20), tool('spot', 112, 20))])
+	moving(say.downRoundTheOppositeNail(), [onFrame(0.06), onFrame(0.4)]),
+	moving(say.onToTheLastNail(), [onFrame(0.4), onFrame(1, tool('look', 105, 58))], tiring),
+	mind(
+		moving(say.nowTheRodsThroughEyes(), [onFrame(1, ...rods, ...clips)], rodsCaution),
+		wrong(
+			say.bareNailsHoldTheRod(),
+			onFrame(1, ...rods, tool('spot', 110, 58)),
+			say.setEyesOrClipsBefore()
+		)
+	)
+];
+
+const chainRings = 4;
+const chains = (many: number, ...marks: readonly SketchMark[]): Sketch =>
+	sketch(
+		...Array.from({ length: drawnNails }, (_, at) => [
+			tool('nail', ringChain(at, 1)[0]?.points[0]?.[0] ?? 0, 10),
+			tool('nail', ringChain(at, 1)[0]?.points[0]?.[0] ?? 0, 62)
+		]).flat(),
+		ropes(Array.from({ length: many }, (_, at) => ringChain(at, chainRings)).flat()),
+		...marks
+	);
+const stringing = (): ActStep[] => [
+	moving(say.joinLoopsToChainsEach(), [
+		chains(0, ropes(ringChain(2, chainRings)), word(String(chainRings), [84, 40]))
+	]),
+	moving(say.hangOneChainFromThe(), [chains(0), chains(1, hand([24, 60], [60, 84]))]),
+	moving(
+		say.oneChainForEachPair({
+			nails: smallNumber(drawnNails),
+			rings: smallNumber(chainRings),
+			all: drawnNails * chainRings
+		}),
+		[chains(1), chains(3), chains(drawnNails)],
+		tiring
+	),
+	mind(
+		moving(say.thenTheRodsBesideThe(), [chains(drawnNails, ...rods, ...clips)], rodsCaution),
+		wrong(
+			say.oneChainHasALoop(),
+			chains(drawnNails, tool('spot', 60, 36)),
+			say.countAndTakeTheLoop()
+		)
+	)
 ];
 
 const place: WeavePlace = { left: 14, right: 106, foot: 70, pitch: 13, wide: 3 };
 const ends = 6;
-/** Rows of pairs, the last so far as it has come. */
-const twined = (rows: number, until = 1): Rope[] =>
+/** Rows of pairs between the rods, the last so far as it has come. */
+const twined = (rows: number, until = 1, lead = 0): Rope[] =>
 	Array.from({ length: rows }, (_, at) =>
-		twinedPair(ends, at + 1, place, at === rows - 1 ? until : 1)
+		twinedPair(ends, at + 1, place, at === rows - 1 ? until : 1, lead)
 	).flat();
+const sideRods: Rope[] = [9, 111].map((x): Rope => ({
+	points: [
+		[x, 78, 0],
+		[x, 36, 0],
+		[x, -6, 0]
+	],
+	wide: 2,
+	tone: 'quiet'
+}));
+const pairs = (rows: number, until: number, ...marks: readonly SketchMark[]): Sketch =>
+	sketch(ropes(warp(ends, place, 74, -2), sideRods, twined(rows, until)), ...marks);
 
-/** Loops about nails at the foot, and a row that goes under or over them. */
-const nailLoops = (isUnder: boolean, until: number, isHead = false): Sketch => {
-	const [nailY, out] = isHead ? [10, 1] : [62, -1];
-	const loops = Array.from({ length: 4 }, (_, at): Rope => {
-		const x = 24 + at * 24;
-		return {
-			points: [
-				[x - 6, nailY + out * 60, 0],
-				[x - 6, nailY + out * 24, 0],
-				[x - 5, nailY + out * 6, 0],
-				[x, nailY - out * 4, 0],
-				[x + 5, nailY + out * 6, 0],
-				[x + 6, nailY + out * 24, 0],
-				[x + 6, nailY + out * 60, 0]
-			],
-			wide: 3,
-			tone: 'film-other'
-		};
-	});
-	const row: Rope = {
-		points: Array.from({ length: 9 }, (_, at) => {
-			const inside = at % 2 === 1;
-			return [
-				12 + at * 12,
-				nailY + out * (inside ? 9 : 11),
-				isUnder ? -2 : inside ? 2 : 1
-			] as const;
-		}),
-		wide: 3.4,
-		tone: 'weft',
-		until
-	};
-	return sketch(
-		ropes(loops, row),
-		...[24, 48, 72, 96].map((x): SketchMark => ({
-			show: 'disc',
-			at: [x, nailY],
-			radius: 1.8,
-			tone: 'quiet'
-		}))
-	);
+const rodAt: Rope = {
+	points: [
+		[8, 78, 0],
+		[8, 36, 0],
+		[8, -6, 0]
+	],
+	wide: 2,
+	tone: 'quiet'
 };
+/** Loops about the nails of one end, the rod beside them, and a row through them. */
+const looped = (
+	end: FrameEnd,
+	until: number,
+	way: LoopRow,
+	...marks: readonly SketchMark[]
+): Sketch =>
+	sketch(
+		ropes(nailLoops(end), rodAt, loopRow(end, until, way)),
+		...Array.from({ length: loopsDrawn }, (_, loop) => nail(loopNail(loop, end))),
+		...marks
+	);
 
 const firstRow = (): ActStep[] => [
-	moving(say.beginAtTheFootEach(), [nailLoops(true, 0.02)]),
-	moving(say.leadTheFirstStrandUnder(), [nailLoops(true, 0.02), nailLoops(true, 1)]),
-	moving(say.aRowThatLiesOn(), [
-		{
-			...nailLoops(false, 1),
-			marks: [...nailLoops(false, 1).marks, tool('cut', 60, 34), tool('spot', 60, 50)]
-		}
-	]),
-	moving(say.thenTwineTheSecondStrand(), [nailLoops(true, 1)])
-];
-
-const twining = (): ActStep[] => [
-	moving(say.theWeftIsAPair(), [sketch(ropes(warp(ends, place, 74, -2), twined(1, 0.12)))]),
-	moving(say.crossThemWhatWasOver(), [
-		sketch(ropes(warp(ends, place, 74, -2), twined(1, 0.12))),
-		sketch(ropes(warp(ends, place, 74, -2), twined(1, 0.3)))
-	]),
-	moving(say.soOnToTheRod(), [
-		sketch(ropes(warp(ends, place, 74, -2), twined(1, 0.3))),
-		sketch(ropes(warp(ends, place, 74, -2), twined(1, 1)))
-	]),
-	moving(say.backAgainRowUponRow(), [
-		sketch(ropes(warp(ends, place, 74, -2), twined(2, 0.1))),
-		sketch(ropes(warp(ends, place, 74, -2), twined(3, 1)), move([60, 8], [60, 22]))
+	moving(
+		say.foldALoopRoundThe(),
+		[looped('foot', 0.09, 'inside', hand([12, 48], [40, 84]))],
+		rodsCaution
+	),
+	mind(
+		moving(say.inTheFirstNailS(), [
+			looped('foot', 0.09, 'inside'),
+			looped('foot', 0.28, 'inside', tool('look', 24, 48))
+		]),
+		wrong(
+			say.bothHalvesLieBehindBoth(),
+			looped('foot', 1, 'behind', tool('spot', 48, 48)),
+			say.takeTheRowOutAnd()
+		),
+		wrong(
+			say.theGapBetweenTwoNails(),
+			looped('foot', 1, 'gaps', tool('spot', 36, 48)),
+			say.takeItBackToThat()
+		)
+	),
+	moving(
+		say.theSameInEveryNail(),
+		[looped('foot', 0.28, 'inside'), looped('foot', 0.9, 'inside')],
+		tiring
+	),
+	mind(
+		moving(say.theKnottedEyeOfThe(), [looped('foot', 0.9, 'inside', tool('look', 96, 48))]),
+		wrong(
+			say.theLastEyeWasLeft(),
+			looped('foot', 0.72, 'inside', tool('spot', 96, 48)),
+			say.drawBothHalvesThroughIt()
+		)
+	),
+	moving(say.roundTheRodTheTwo(), [
+		looped('foot', 0.9, 'inside'),
+		looped(
+			'foot',
+			1,
+			'inside',
+			ropes({
+				...rodAt,
+				points: [
+					[114, 78, 0],
+					[114, 36, 0],
+					[114, -6, 0]
+				]
+			})
+		)
 	])
 ];
 
+const twining = (): ActStep[] => [
+	moving(say.oneHalfGoesOverAn(), [pairs(1, 0.06), pairs(1, 0.12)]),
+	mind(
+		moving(say.inTheGapTheyChange(), [pairs(1, 0.12), pairs(1, 0.3, tool('look', 29, 63))]),
+		wrong(
+			say.theLeadingStrandWentBelow(),
+			sketch(
+				ropes(warp(ends, place, 74, -2), sideRods, twined(3, 1), twinedPair(ends, 4, place, 1, 1)),
+				tool('spot', 60, 24)
+			),
+			say.takeTheRowBackTo()
+		)
+	),
+	mind(
+		moving(
+			say.roundTheRodWithBoth(),
+			[pairs(1, 0.3), pairs(1, 1, move([104, 50], [116, 50]))],
+			rodsCaution
+		),
+		wrong(say.theRodWasMissedThe(), pairs(2, 1, tool('spot', 111, 60)), say.takeTheRowBackToThe())
+	),
+	moving(say.aStrandRunsOutJoin(), [pairs(2, 0.6, tool('knot', 76, 50))]),
+	moving(
+		say.backAgainRowUponRow(),
+		[pairs(2, 0.1), pairs(3, 1, hand([40, 26], [24, -10]), hand([80, 26], [96, -10]))],
+		tiring
+	)
+];
+
 const lastRow = (): ActStep[] => [
-	moving(say.atTheHeadTheLast(), [nailLoops(true, 0.02, true)]),
-	moving(say.thereIsNoRoomFor(), [
-		{
-			...nailLoops(true, 0.5, true),
-			marks: [...nailLoops(true, 0.5, true).marks, tool('hook', 62, 22)]
-		}
+	moving(say.atTheHeadThereIs(), [
+		looped(
+			'head',
+			0.12,
+			'inside',
+			ropes({
+				points: [
+					[40, 78, 6],
+					[30, 44, 6],
+					[25, 28, 3],
+					[23, 20, -4]
+				],
+				wide: 2.6,
+				tone: 'quiet'
+			})
+		)
 	]),
-	moving(say.goBackOverTheLast(), [
-		{
-			...nailLoops(true, 1, true),
-			marks: [...nailLoops(true, 1, true).marks, move([112, 30], [80, 30])]
-		}
+	moving(say.sameLoopDrawTheFront(), [
+		looped('head', 0.12, 'inside'),
+		looped('head', 0.28, 'inside', tool('look', 24, 24))
+	]),
+	mind(
+		moving(
+			say.everyLoopToTheLast(),
+			[looped('head', 0.28, 'inside'), looped('head', 0.9, 'inside')],
+			tiring
+		),
+		wrong(
+			say.oneLoopWasLeftOut(),
+			looped('head', 0.72, 'inside', tool('spot', 96, 24)),
+			say.drawTheStrandsThroughIt()
+		)
+	),
+	moving(say.roundTheRodAndBack(), [
+		looped('head', 0.9, 'inside'),
+		looped('head', 1, 'inside', move([108, 36], [76, 36]))
+	]),
+	moving(say.onceMoreKnotLeaveSome(), [
+		looped(
+			'head',
+			1,
+			'inside',
+			tool('knot', 72, 30),
+			thread(
+				[
+					[72, 33],
+					[70, 44],
+					[74, 56]
+				],
+				2.4,
+				'weft'
+			)
+		)
 	]),
 	moving(
-		say.thenLiftTheMatOff(),
+		say.offTheNailsRodsOut(),
+		[sketch(ropes(warp(ends, { ...place, foot: 60 }, 66, 8), twined(4)), hand([60, 8], [90, -12]))],
+		rodsCaution
+	),
+	moving(say.pushTheWeaveOutwardUntil(), [
+		sketch(
+			ropes(warp(ends, { ...place, foot: 60 }, 66, 8), twined(4)),
+			move([40, 40], [40, 54]),
+			move([80, 40], [80, 54])
+		)
+	]),
+	moving(
+		say.drawALoopThroughWhere(),
 		[
 			sketch(
-				ropes(warp(ends, { ...place, foot: 60 }, 66, 8), twined(4)),
-				move([112, 66], [112, 44])
+				ropes(warp(ends, { ...place, foot: 60 }, 66, 8), twined(4), {
+					points: [
+						[30, 14, 3],
+						[50, 14, -3],
+						[70, 14, 3],
+						[90, 14, -3],
+						[112, 10, 3]
+					],
+					wide: 2.4,
+					tone: 'weft'
+				})
 			)
 		],
 		fire
 	)
 ];
 
+const seamLoops = 4;
+const seam = (until: number, apart: number, ...marks: readonly SketchMark[]): Sketch => {
+	const { near, far, lace } = panelSeam(seamLoops, until, apart);
+	return sketch(
+		patch('film-line', ...board(-2, -4, 124, 18 - apart)),
+		patch('film-other', ...board(-2, 58 + apart, 124, 20)),
+		ropes(near, far, until > 0 ? lace : []),
+		...marks
+	);
+};
 const panels = (): ActStep[] => [
-	moving(say.whereTheFrameIsSmaller(), [
-		sketch(patch('film-other', ...board(14, 10, 44, 54)), patch('film', ...board(62, 10, 44, 54)))
-	]),
-	moving(say.layTwoSideBySide(), [
-		sketch(patch('film-other', ...board(8, 10, 44, 54)), patch('film', ...board(68, 10, 44, 54))),
-		sketch(patch('film-other', ...board(15, 10, 44, 54)), patch('film', ...board(61, 10, 44, 54)))
-	]),
-	moving(say.withAHookPullA(), [
-		...[0.04, 1].map((until) =>
-			sketch(
-				patch('film-other', ...board(15, 6, 44, 60)),
-				patch('film', ...board(61, 6, 44, 60)),
-				ropes({
-					points: Array.from({ length: 12 }, (_, at) => {
-						const isLeft = at % 2 === 0;
-						return [isLeft ? 54 : 66, 64 - at * 5, isLeft ? 1 : 2] as const;
-					}),
-					wide: 3,
-					tone: 'weft',
-					until
-				})
+	moving(say.whereTheFrameIsShorter(), [
+		sketch(
+			...[0, 1, 2].map((at) =>
+				patch(at === 1 ? 'film-line' : 'film-other', ...board(36, 3 + at * 23, 48, 20))
 			)
 		)
 	]),
-	moving(say.drawItLevelNotTight(), [
-		sketch(
-			patch('film-other', ...board(15, 6, 44, 60)),
-			patch('film', ...board(61, 6, 44, 60)),
-			ropes({
-				points: Array.from(
-					{ length: 12 },
-					(_, at) => [at % 2 === 0 ? 56 : 64, 64 - at * 5, 1] as const
-				),
-				wide: 3,
-				tone: 'weft'
-			}),
-			tool('hook', 66, 12)
-		)
-	])
+	moving(say.makeThemOnTheSame(), [seam(0, 10)]),
+	moving(say.layTheEndLoopsOf(), [seam(0, 10), seam(0, 0)]),
+	mind(
+		moving(
+			say.withAHookDrawA({ loops: smallNumber(2 * seamLoops) }),
+			[seam(0.03, 0), seam(1, 0, hand([112, 38], [126, 70]))],
+			tiring
+		),
+		wrong(say.aLoopWasPassedOver(), seam(0.55, 0, tool('spot', 76, 36)), say.takeTheStripBackTo())
+	),
+	moving(say.levelAndFlatKnotThe(), [seam(1, 0, tool('knot', 6, 36), tool('knot', 114, 36))])
 ];
 
 export const frameActs = {
 	nails: {
 		when: say.toBeginOnAFrame(),
 		steps: nailing
+	},
+	stringers: {
+		when: say.aWarpOfChainsOne(),
+		steps: stringing
 	},
 	'first-row': {
 		when: say.onAFrameBeforeAny(),
@@ -210,7 +376,7 @@ export const frameActs = {
 		steps: twining
 	},
 	'last-row': {
-		when: say.onAFrameUnderThe(),
+		when: say.onAFrameThroughThe(),
 		steps: lastRow
 	},
 	panels: {

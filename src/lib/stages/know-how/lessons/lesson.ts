@@ -9,6 +9,7 @@ import type { ToolName } from '$lib/core/drawing/sketch-tools';
 import type { Point } from '$lib/core/drawing/smooth-line';
 import { lieBag } from '$lib/core/know-how/bag-pictures';
 import type { ExerciseKind } from '$lib/core/know-how/exercises';
+import type { Stitch } from '$lib/core/techniques/crochet/stitches';
 import type { Loom, NailFrame } from '$lib/core/tools/tools';
 import type { LengthSystem } from '$lib/core/units/format-length';
 import type { StitchTerms } from '$lib/ui/stitch-words';
@@ -20,6 +21,8 @@ export interface OwnThings {
 	/** How the group's plan cuts it; null where there is no plan. */
 	readonly cut: Cut | null;
 	readonly hookMm: number | null;
+	/** The stitch the group crochets with. */
+	readonly stitch: Stitch;
 	readonly loom: Loom | null;
 	readonly frame: NailFrame | null;
 	readonly system: LengthSystem;

@@ -2,175 +2,526 @@ import { loomLessons as say } from '$lib/words/know-how';
 import type { Rope } from '$lib/core/drawing/rope';
 import type { Sketch, SketchMark } from '$lib/core/drawing/sketch-scene';
 import { defaults } from '$lib/core/defaults';
+import { passesOf } from '$lib/core/know-how/crossing-order';
+import { loopJoint } from '$lib/core/know-how/joint-curves';
+import type { EdgedPlace } from '$lib/core/know-how/loom-pictures';
+import {
+	acrossStrands,
+	chainOff,
+	edged,
+	edgedWarp,
+	edgedWeft,
+	jointX,
+	laidStrands,
+	loomAt,
+	meetingKnot,
+	pegStrand,
+	pegY,
+	weftStart
+} from '$lib/core/know-how/loom-pictures';
 import { plied } from '$lib/core/know-how/strand-curves';
-import type { WeavePlace } from '$lib/core/know-how/weave-curves';
-import { chainedOff, warp, weft } from '$lib/core/know-how/weave-curves';
 import { meetingCheck } from '$lib/core/techniques/peg-loom/meeting';
 import { isOver } from '$lib/core/techniques/peg-loom/over-under';
 import { formatLength } from '$lib/core/units/format-length';
 import { smallNumber } from '$lib/ui/number-words';
+import { passWords } from '../pass-words';
 import type { Act, ActStep, OwnThings } from './lesson';
-import { move, moving, rodsCaution, ropes, sketch, tool, word } from './lesson';
+import {
+	blade,
+	hand,
+	mind,
+	move,
+	moving,
+	rodsCaution,
+	ropes,
+	sketch,
+	thread,
+	tiring,
+	tool,
+	word,
+	wrong
+} from './lesson';
 
-/** Pegs left and right, and strands looped about them, the outermost doubled. */
-function pegged(strands: number, twist = 0, isDoubled = false): Sketch {
-	const lines = Array.from({ length: 5 }, (_, at) => 12 + at * 12);
+const pegs = 5;
+const order = laidStrands(pegs);
+/** The loom with its rods in their bolts, so many strands laid, twisted or not, one of them slack. */
+function loom(laid: number, twist: number, slack: number, ...marks: readonly SketchMark[]): Sketch {
+	const rod = (peg: number, side: 1 | -1): SketchMark =>
+		thread(
+			[
+				[loomAt.left - 8, pegY(peg) + side * 4],
+				[loomAt.right + 8, pegY(peg) + side * 4]
+			],
+			2,
+			'quiet'
+		);
 	return sketch(
-		...lines.slice(0, strands).map((y): SketchMark =>
-			twist > 0
-				? ropes(plied(twist, 1.4, 14, 106, y))
-				: ropes({
-						points: [
-							[14, y - 2.4, 0],
-							[60, y - 2, 0],
-							[106, y - 2.4, 0],
-							[109, y, 0],
-							[106, y + 2.4, 0],
-							[60, y + 2, 0],
-							[14, y + 2.4, 0],
-							[11, y, 0]
-						],
-						wide: 1.8,
-						tone: 'film-other',
-						isClosed: true
-					})
-		),
-		...[9, 57].slice(isDoubled ? 0 : 2).map((y): SketchMark =>
-			ropes({
-				points: [
-					[10, y, 1],
-					[60, y, 1],
-					[110, y, 1]
-				],
-				wide: 2.4,
-				tone: 'weft'
-			})
-		),
-		...lines.flatMap((y) => [tool('peg', 12, y), tool('peg', 108, y)])
+		rod(0, -1),
+		rod(pegs - 1, 1),
+		...Array.from({ length: pegs }, (_, peg) => [
+			tool('peg', loomAt.left, pegY(peg)),
+			tool('peg', loomAt.right, pegY(peg))
+		]).flat(),
+		...order
+			.slice(0, laid)
+			.map((strand, nth): SketchMark =>
+				twist > 0 && nth >= laid - 1
+					? ropes(
+							plied(
+								twist,
+								1.5,
+								loomAt.left + 3,
+								loomAt.right - 3,
+								pegY(strand.peg) + (strand.isSecond ? 2.6 : 0),
+								['film-other', 'film-other']
+							)
+						)
+					: ropes(pegStrand(strand, nth === 3 ? slack : 0))
+			),
+		...order
+			.slice(0, laid)
+			.map(({ peg, isSecond }): SketchMark => ({
+				show: 'disc',
+				at: [jointX, pegY(peg) + (isSecond ? 2.6 : 0)],
+				radius: 2.2,
+				tone: 'film-other'
+			})),
+		...marks
 	);
 }
 
-const warping = ({ loom, system }: OwnThings): ActStep[] => [
+const warping = ({ loom: own, system }: OwnThings): ActStep[] => [
 	moving(
-		say.takeWholeStrandsOfPieces({
-			part: loom
-				? say.asLongAsYourLoom({ formatLength: formatLength(loom.pegToPegMm, system, 'mat') })
-				: say.asLongAsFromPeg()
-		}),
-		[pegged(0)]
+		own
+			? say.rodsFirstThroughTheEye({ length: formatLength(own.pegToPegMm, system, 'mat') })
+			: say.rodsFirstThroughTheEyeBolts(),
+		[loom(0, 0, 0)],
+		rodsCaution
 	),
-	moving(say.hangAStrandsEndOver(), [pegged(0), pegged(1)], rodsCaution),
-	moving(say.layOneOnEveryPair({ part: loom ? say.ofThem({ pegs: loom.pegs }) : '' }), [
-		pegged(1),
-		pegged(3),
-		pegged(5)
-	]),
-	moving(say.layASecondStrandOn(), [pegged(5, 0, true)]),
-	moving(
-		say.noKnotNearerToA({
-			formatLength: formatLength(defaults.knotFreeEnd.value, system, 'small')
-		}),
-		[
+	mind(
+		moving(
+			say.aStrandSEndLoop(),
+			[loom(0, 0, 0), loom(1, 0, 0, hand([loomAt.right + 3, pegY(0)], [126, 44]))],
+			rodsCaution
+		),
+		wrong(
+			say.theEyeBoltWasLeft(),
 			{
-				...pegged(5, 0, true),
+				...loom(0, 0, 0),
 				marks: [
-					...pegged(5, 0, true).marks,
-					tool('knot', 48, 24),
-					tool('knot', 70, 36),
-					{ show: 'measure', from: [12, 68], to: [40, 68], words: '' }
+					...loom(0, 0, 0).marks,
+					ropes(pegStrand({ peg: 1, isSecond: false })),
+					tool('spot', loomAt.left, pegY(0))
 				]
-			}
+			},
+			say.beginAgainAtTheBolt()
+		)
+	),
+	moving(say.aSecondStrandOnThe(), [loom(1, 0, 0), loom(2, 0, 0)]),
+	moving(say.twistEachStrandALittle(), [loom(2, 0, 0), loom(3, 4, 0, tool('look', 84, pegY(1)))]),
+	mind(
+		moving(
+			say.strandByStrandOnOne({ part: own ? say.pegsAtEachEnd({ pegs: own.pegs }) : '' }),
+			[loom(3, 0, 0), loom(4, 0, 0), loom(5, 0, 0)],
+			tiring
+		),
+		wrong(
+			say.oneStrandIsSlackThe(),
+			loom(5, 0, 4, tool('spot', 60, pegY(2) + 4)),
+			say.liftItOffTwistIt()
+		)
+	),
+	moving(
+		say.twoOnTheLastBolts({ length: formatLength(defaults.knotFreeEnd.value, system, 'small') }),
+		[loom(5, 0, 0), loom(6, 0, 0), loom(7, 0, 0)]
+	)
+];
+
+/** One strand that ends before its peg, and the ring that lengthens it. */
+function short(stage: 0 | 1 | 2 | 3 | 4, ...marks: readonly SketchMark[]): Sketch {
+	const old: Rope = {
+		points: [
+			[-8, 33, 0],
+			[30, 32, 0],
+			[52, 33, 0],
+			[58, 36, 0],
+			[52, 39, 0],
+			[30, 40, 0],
+			[-8, 39, 0]
+		],
+		wide: 2.6,
+		tone: 'film-other'
+	};
+	const joined: Rope = {
+		points: [
+			[54, 31, 2],
+			[62, 32, 2],
+			[92, 31, 1],
+			[103, 30, 1],
+			[109, 36, 1],
+			[103, 42, 1],
+			[92, 41, -1],
+			[62, 40, -2],
+			[54, 41, -2],
+			[50, 36, 0]
+		],
+		wide: 2.6,
+		tone: 'weft',
+		isClosed: true
+	};
+	const tails: Rope[] = [
+		{
+			points: [
+				[54, 31, 2],
+				[70, 32, 2],
+				[92, 31, 1],
+				[103, 30, 1],
+				[109, 36, 1],
+				[103, 43, 1],
+				[92, 45, 1],
+				[80, 42, 1],
+				[72, 52, 1]
+			],
+			wide: 2.6,
+			tone: 'weft'
+		},
+		{
+			points: [
+				[54, 41, -2],
+				[66, 40, -2],
+				[76, 41, -1],
+				[84, 48, -1],
+				[88, 54, -1]
+			],
+			wide: 2.6,
+			tone: 'weft'
+		}
+	];
+	return sketch(
+		tool('peg', 104, 36),
+		...(stage === 0
+			? [ropes(old)]
+			: stage === 1
+				? [ropes(loopJoint(6, { at: [58, 36], turn: 0, scale: 0.62 }, 0))]
+				: stage === 2
+					? [ropes(old, joined)]
+					: [
+							ropes(old, tails),
+							{ show: 'disc', at: [79, 43], radius: 3.4, tone: 'weft' } as const
+						]),
+		...marks
+	);
+}
+const lengthening = ({ system }: OwnThings): ActStep[] => [
+	moving(say.theStrandEndsBeforeIts(), [
+		short(0, tool('look', 84, 36)),
+		short(1, hand([86, 36], [118, 66]))
+	]),
+	moving(say.leadTheNewLoopOver(), [short(1), short(2, hand([107, 40], [124, 70]))]),
+	mind(
+		moving(
+			say.cutItOpenBeyondThe({ length: formatLength(defaults.knotFreeEnd.value, system, 'small') }),
+			[
+				short(2, tool('cut', 112, 30, 40)),
+				short(3, { show: 'measure', from: [80, 22], to: [104, 22], words: '' })
+			],
+			blade
+		),
+		wrong(
+			say.theKnotIsAtThe(),
+			short(3, { show: 'disc', at: [101, 43], radius: 3.4, tone: 'weft' }, tool('spot', 101, 43)),
+			say.undoItAndTieIt()
+		)
+	),
+	moving(say.trimTheTails(), [short(3, tool('cut', 84, 56, 60))])
+];
+
+const twisting = (): ActStep[] => [
+	moving(say.liftTheStrandYouHave(), [loom(3, 0, 0, hand([loomAt.right - 2, pegY(1)], [126, 48]))]),
+	moving(say.turnItOverAFew(), [
+		loom(3, 0, 0),
+		loom(3, 3, 0, hand([loomAt.right - 2, pegY(1)], [126, 48]))
+	]),
+	moving(say.hangItBackTwistedStrands(), [loom(3, 4, 0)])
+];
+
+const first = (stage: 0 | 1 | 2 | 3, ...marks: readonly SketchMark[]): Sketch =>
+	sketch(ropes(weftStart(stage)), ...marks);
+const startingWeft = ({ system }: OwnThings): ActStep[] => [
+	moving(say.putANarrowLoopS(), [first(0), first(1, hand([96, 36], [124, 60]))], rodsCaution),
+	moving(say.foldItBackOverThem(), [first(1), first(2, hand([74, 30], [110, 0]))]),
+	moving(say.andPutTheRestOf(), [first(2), first(3, hand([112, 36], [126, 62]))]),
+	moving(say.thatIsTheFirstCrossing(), [
+		sketch(ropes(edgedWarp(edged, 76, -4, true).ropes, edgedWeft(1, isOver, edged, 0.42)))
+	]),
+	moving(
+		say.leaveClearToThePegs({ gap: formatLength(defaults.pegEndGap.value, system, 'small') }),
+		[
+			sketch(
+				ropes(
+					edgedWarp(edged, 72, -4, true).ropes,
+					edgedWeft(1, isOver, { ...edged, foot: 52 }, 1)
+				),
+				...Array.from({ length: acrossStrands }, (_, nth) =>
+					tool('peg', edged.left + ((nth + 0.5) * (edged.right - edged.left)) / acrossStrands, 70)
+				),
+				{ show: 'measure', from: [116, 50], to: [116, 68], words: '' }
+			)
 		]
 	)
 ];
 
-const twisting = (): ActStep[] => [
-	moving(say.takeALaidStrandOff(), [pegged(5)]),
-	moving(say.turnItOverAFew(), [pegged(5), pegged(5, 3)]),
-	moving(say.hangItBackTwistedStrands(), [pegged(5, 4)])
+const place: EdgedPlace = { ...edged, pitch: 11 };
+const warpOf = edgedWarp(place, 76, -4, true);
+const woven = (rows: number, until = 1, over = isOver): Rope[] => [
+	...warpOf.ropes,
+	edgedWeft(rows, over, place, until)
 ];
+/** What one row of a weave does, read off its drawing. */
+const rowWords = (row: number): string => {
+	const all = passesOf(woven(row), warpOf.ropes.length, (other) => warpOf.bundleOf[other] ?? null);
+	return passWords(all.slice(acrossStrands * (row - 1), acrossStrands * (row - 1) + 4));
+};
 
-const place: WeavePlace = { left: 16, right: 104, foot: 66, pitch: 10, wide: 5 };
-const strands = 6;
-const woven = (rows: number, until = 1): Rope[] => [
-	...warp(strands, place, 70, 2),
-	weft(strands, rows, isOver, place, until)
-];
 const weaving = (): ActStep[] => [
-	moving(say.theFirstRowGoesOver(), [sketch(ropes(woven(1, 0.05))), sketch(ropes(woven(1)))]),
-	moving(say.turnRoundTheEdgeStrand(), [
-		sketch(ropes(woven(2, 0.5))),
-		sketch(ropes(woven(2, 0.7)))
+	moving(say.theEdgeTwoStrandsAnd({ row: rowWords(1) }), [
+		sketch(ropes(woven(1, 0.05))),
+		sketch(ropes(woven(1)), hand([104, 58], [126, 30]))
 	]),
-	moving(say.andGoesUnderWhatThe(), [sketch(ropes(woven(2, 0.7))), sketch(ropes(woven(2)))]),
-	moving(say.eachRowDoesTheOpposite(), [sketch(ropes(woven(4, 0.5))), sketch(ropes(woven(4)))]),
-	moving(say.pushEachRowDownClose(), [
-		sketch(ropes(woven(4)), move([40, 6], [40, 20]), move([80, 6], [80, 20]))
+	mind(
+		moving(say.turnRoundEdgeAndRod(), [
+			sketch(ropes(woven(2, 0.5))),
+			sketch(ropes(woven(2, 0.62)))
+		]),
+		wrong(
+			say.theEdgeWasSplitThe(),
+			sketch(
+				ropes(warpOf.ropes, {
+					...edgedWeft(1, isOver, place, 1),
+					points: [
+						...edgedWeft(1, isOver, place, 1).points.slice(0, -2),
+						[95, 58, 2],
+						[100, 54, -2],
+						[106, 50, -2],
+						[100, 46, 2]
+					]
+				}),
+				tool('spot', 100, 52)
+			),
+			say.takeTheWeftBackAnd()
+		)
+	),
+	mind(
+		moving(say.andBackItGoes({ row: rowWords(2) }), [
+			sketch(ropes(woven(2, 0.62))),
+			sketch(ropes(woven(2)))
+		]),
+		wrong(
+			say.aRowLikeTheLast(),
+			sketch(
+				ropes(woven(3, 1, (row, strand) => isOver(row === 2 ? 1 : row, strand))),
+				tool('spot', 60, 50)
+			),
+			say.takeTheRowOutAnd()
+		)
+	),
+	moving(say.soThatEachRowDoes(), [sketch(ropes(woven(4, 0.5))), sketch(ropes(woven(4)))], tiring),
+	moving(say.pressEveryRowDownWith(), [
+		sketch(ropes(woven(4)), hand([40, 24], [24, -10]), hand([80, 24], [96, -10]))
 	])
 ];
 
+/** The end of the weft in a weave, a ring, and the next one on its way through it. */
+const nextRing = (stage: number, ...marks: readonly SketchMark[]): Sketch => {
+	const at = { left: 4, right: 64, foot: 70, pitch: 11 };
+	const uprights = edgedWarp(at, 76, -4, true).ropes;
+	const [old, fresh] = loopJoint(stage, { at: [86, 37], turn: 0, scale: 0.6 }, 0, 60);
+	return sketch(ropes(uprights, edgedWeft(2, isOver, at, 1), old, fresh), ...marks);
+};
+const addingPiece = (): ActStep[] => [
+	moving(say.aHandSLengthOf(), [nextRing(0), nextRing(1, hand([104, 37], [126, 60]))]),
+	moving(say.theNewLoopSFar(), [nextRing(1), nextRing(2), nextRing(4), nextRing(6)]),
+	moving(say.takeTheSlackOutAnd(), [nextRing(6), nextRing(8, hand([78, 42], [100, 76]))]),
+	moving(say.oneAtATimeGives(), [nextRing(8, tool('look', 84, 37))])
+];
+
 const handing = (): ActStep[] => [
-	moving(say.twoSitSideBySide(), [sketch(ropes(woven(3, 0.72))), sketch(ropes(woven(3, 0.84)))]),
+	moving(say.twoSitSideBySide(), [
+		sketch(ropes(woven(3, 0.72))),
+		sketch(ropes(woven(3, 0.84)), hand([58, 39], [20, 4]))
+	]),
 	moving(say.sheSaysAloudWhatCame(), [
-		sketch(ropes(woven(3, 0.84)), tool('spot', 62, 41), word('over', [62, 20]))
+		sketch(ropes(woven(3, 0.84)), tool('look', 56, 39), hand([60, 39], [100, 4]))
 	]),
 	moving(say.theSecondGoesOnWith(), [sketch(ropes(woven(3, 0.84))), sketch(ropes(woven(3)))])
 ];
 
-/** Rows woven from both ends, and what lies between them. */
-function meeting(near: number, far: number, between: number): Rope[] {
-	const low: WeavePlace = { ...place, foot: 70, pitch: 9 };
-	const high: WeavePlace = { ...place, foot: 2, pitch: 9 };
+/** Rows woven from both ends, so much of one row more between them, and their ends apart or tied. */
+function meeting(near: number, far: number, between: number, isTied: boolean): Rope[] {
+	const low: EdgedPlace = { ...edged, foot: 70, pitch: 9 };
+	const high: EdgedPlace = { ...edged, foot: 2, pitch: 9 };
 	const check = meetingCheck(
 		{ rows: near, firstPass: 'over' },
 		{ rows: far, firstPass: 'over' },
-		strands,
+		acrossStrands,
 		1
 	);
-	const middle: WeavePlace = { ...place, foot: 70 - near * 9, pitch: 9 };
-	return [
-		...warp(strands, place, 76, -4),
-		weft(strands, near, isOver, low),
-		// Whoever sits at the far end counts the strands from her own left.
-		weft(
-			strands,
-			far,
-			(row, strand) => isOver(row, strands + 1 - strand),
-			high,
-			1,
-			'right',
-			-1,
-			'film-line'
-		),
-		...(between > 0 && check.verdict !== 'fine'
-			? [weft(strands, 1, (_, strand) => !isOver(near, strand), middle, between)]
-			: [])
-	];
+	const needsRow = check.verdict !== 'fine' && between > 0;
+	const rows = near + (needsRow ? 1 : 0);
+	const nearWeft = edgedWeft(rows, isOver, low, needsRow ? (near + between) / rows : 1);
+	// Whoever sits at the far end counts the strands from her own left.
+	const farWeft = edgedWeft(
+		far,
+		(row, strand) => isOver(row, acrossStrands + 1 - strand),
+		high,
+		1,
+		-1,
+		'left',
+		'film-line'
+	);
+	const tie = (rope: Rope): Rope =>
+		isTied ? { ...rope, points: [...rope.points, meetingKnot] } : rope;
+	return [...edgedWarp(edged, 76, -4, true).ropes, tie(nearWeft), tie(farWeft)];
 }
 
 const meet = (): ActStep[] => [
-	moving(say.twoEndsAreWovenTowards(), [sketch(ropes(meeting(3, 2, 0)))]),
-	moving(say.doBothGoOverThe(), [sketch(ropes(meeting(3, 2, 0)), tool('spot', 60, 34))]),
-	moving(say.weaveOneRowMoreBetween(), [
-		sketch(ropes(meeting(3, 2, 0))),
-		sketch(ropes(meeting(3, 2, 0.05))),
-		sketch(ropes(meeting(3, 2, 1)))
+	moving(say.twoEndsAreWovenTowards(), [
+		sketch(ropes(meeting(3, 2, 0, false)), tool('look', 60, 36))
 	]),
-	moving(say.pushTheRowsTogetherFrom(), [
-		sketch(ropes(meeting(3, 2, 1)), move([112, 70], [112, 52]), move([112, 2], [112, 20]))
-	])
+	mind(
+		moving(say.doBothGoOverThe(), [sketch(ropes(meeting(3, 2, 0, false)))]),
+		wrong(
+			say.twoRowsAlikeWerePushed(),
+			sketch(ropes(meeting(3, 2, 0, false)), tool('spot', 60, 32)),
+			say.weaveOneRowMoreBetweenThem()
+		)
+	),
+	moving(say.weaveOneRowMoreBetween(), [
+		sketch(ropes(meeting(3, 2, 0, false))),
+		sketch(ropes(meeting(3, 2, 0.05, false))),
+		sketch(ropes(meeting(3, 2, 1, false)))
+	]),
+	moving(say.pressTheRowsTogetherFrom(), [
+		sketch(ropes(meeting(3, 2, 1, false)), hand([36, 52], [10, 84]), hand([84, 18], [110, -14]))
+	]),
+	moving(say.tieTheTwoWeftsEnds(), [
+		sketch(ropes(meeting(3, 2, 1, false))),
+		sketch(ropes(meeting(3, 2, 1, true)), tool('knot', meetingKnot[0], meetingKnot[1]))
+	]),
+	moving(
+		say.trimTheEndsAndTuck(),
+		[sketch(ropes(meeting(3, 2, 1, true)), tool('cut', 12, 30, 270))],
+		blade
+	)
 ];
 
-const off = (loops: number, chained: number, ...marks: readonly SketchMark[]): Sketch =>
-	sketch(ropes(chainedOff(loops, chained, 14, 24, 56)), ...marks);
+/** The loops of one end, so many lifted off their pegs and drawn through each other. */
+function off(lifted: number, hasRods: boolean, ...marks: readonly SketchMark[]): Sketch {
+	const { loops } = chainOff(pegs, lifted);
+	return sketch(
+		...loops.flatMap((_, at) => (at < lifted ? [] : [tool('peg', 14 + at * 19.2, 30)])),
+		ropes(loops),
+		// The double edge: at its first and its last loop two lie together.
+		...[0, pegs - 1].map((at): SketchMark =>
+			ropes({
+				...(loops[at] ?? { points: [], wide: 1, tone: 'film' }),
+				points: (loops[at]?.points ?? []).map(([x, y, z]) => [x + 1.8, y + 1.4, z] as const),
+				wide: 1.4
+			})
+		),
+		{
+			show: 'patch',
+			points: [
+				[-2, 64],
+				[122, 64],
+				[122, 76],
+				[-2, 76]
+			],
+			tone: 'film-other'
+		},
+		...(hasRods
+			? [
+					thread(
+						[
+							[7, 76],
+							[7, 14]
+						],
+						2,
+						'quiet'
+					),
+					thread(
+						[
+							[100, 76],
+							[100, 14]
+						],
+						2,
+						'quiet'
+					)
+				]
+			: []),
+		...marks
+	);
+}
 const chaining = (): ActStep[] => [
-	moving(say.drawTheRodsOutWith(), [off(4, -1)], rodsCaution),
-	moving(say.layTheFirstLoopOver(), [off(4, -1), off(4, 0)]),
-	moving(say.layThatOneOverAnd(), [off(4, 0), off(4, 1), off(4, 2)]),
-	moving(say.putAStrandThroughThe(), [off(4, 2), off(4, 3, tool('knot', 104, 38))]),
-	moving(say.doTheOtherEndAlike({ what: smallNumber(5) }), [
-		off(4, 3, tool('knot', 104, 38), tool('hook', 84, 60))
-	])
+	moving(
+		say.drawTheRodsOutWithPliers(),
+		[off(0, true, hand([7, 16], [40, -10])), off(0, false)],
+		rodsCaution
+	),
+	moving(say.liftTheLoopsOneBy(), [off(0, false), off(1, false, hand([36, 46], [60, -8]))]),
+	moving(say.liftTheNextLoopOff(), [off(1, false), off(2, false, hand([56, 46], [80, -8]))]),
+	mind(
+		moving(say.soOnAlongTheEnd(), [off(2, false), off(3, false), off(4, false), off(5, false)]),
+		wrong(
+			say.allLoopsHungFreeAt(),
+			sketch(
+				ropes(chainOff(pegs, 0).loops),
+				{
+					show: 'patch',
+					points: [
+						[-2, 64],
+						[122, 64],
+						[122, 76],
+						[-2, 76]
+					],
+					tone: 'film-other'
+				},
+				tool('spot', 60, 36)
+			),
+			say.catchEachWithAHook()
+		)
+	),
+	mind(
+		moving(say.putALoopThroughThe(), [
+			off(
+				5,
+				false,
+				ropes({
+					points: [
+						[104, 44, 5],
+						[112, 42, 5],
+						[114, 58, 5],
+						[110, 70, 5],
+						[104, 66, 5],
+						[103, 54, 5]
+					],
+					wide: 2,
+					tone: 'weft',
+					isClosed: true
+				}),
+				tool('knot', 113, 52)
+			)
+		]),
+		wrong(say.theLastLoopWasNot(), off(2, false, tool('spot', 90, 44)), say.chainAgainFromWhereIt())
+	),
+	moving(
+		say.trimAndTuckTheEnds({
+			links: smallNumber(chainOff(pegs, pegs).links),
+			pegs: smallNumber(pegs)
+		}),
+		[off(5, false, tool('knot', 113, 52), tool('cut', 112, 68, 60))],
+		blade
+	)
 ];
 
 export const loomActs = {
@@ -182,18 +533,28 @@ export const loomActs = {
 		],
 		steps: warping
 	},
+	'short-strand': {
+		when: say.whereAStrandOfThe(),
+		steps: lengthening
+	},
 	twist: {
 		when: say.whileTheyAreLaidIt(),
 		steps: twisting
+	},
+	'weft-start': {
+		when: say.theFirstCrossingOfThe(),
+		steps: startingWeft
+	},
+	'next-piece': {
+		when: say.whereTheWeftIsWoven(),
+		practice: 'snug',
+		steps: addingPiece
 	},
 	'over-under': {
 		when: say.onAPegLoomAnd(),
 		practice: 'over-under',
 		schools: [
-			{
-				name: say.ballsJoinedBefore(),
-				trade: say.quickToWeaveSlackMust()
-			},
+			{ name: say.ballsJoinedBefore(), trade: say.quickToWeaveSlackMust() },
 			{ name: say.aPieceAtATime(), trade: say.slowerEachPieceLiesAs() }
 		],
 		steps: weaving

@@ -10,7 +10,9 @@ export function between<T>(from: T, to: T, share: number): T {
 }
 
 function mixed(from: unknown, to: unknown, share: number): unknown {
-	if (typeof from === 'number' && typeof to === 'number') return from + share * (to - from);
+	// At its end it is there to the last digit.
+	if (typeof from === 'number' && typeof to === 'number')
+		return share === 1 ? to : from + share * (to - from);
 	if (Array.isArray(from) && Array.isArray(to)) {
 		// Marks that come beside others stand at once; a line of other places is another line.
 		const isList = to.every(isRecord);

@@ -111,7 +111,7 @@ export function toolMarks(show: ToolName, place: Point, turn: number, s: number)
  * @param at what it holds
  * @param from where its arm comes from, not the same place
  * @param s drawing units to a unit of the sketch
- * @example handMarks([60, 36], [110, 72], 2).length // 2
+ * @example handMarks([60, 36], [110, 72], 2).length // 10
  */
 export function handMarks(at: Point, from: Point, s: number): Mark[] {
 	const [dx, dy] = [at[0] - from[0], at[1] - from[1]];

@@ -45,14 +45,14 @@ export function braided(
 }
 
 /**
- * A weaver that goes over and under the strands of a band and, at each return, through the edge of the band before.
+ * A weaver that goes over and under the strands of a band and, at each return, hooks into the turn of the weaver before.
  *
  * @param strands of each band
  * @param passes whole, 1 or more
  * @param until how far it has come, 0 to 1
  * @param top where the band before begins
- * @param links whether it takes the edge strand of the band before
- * @example linkedWeaver(3, 4, 1, { left: 10, right: 110, top: 10, apart: 8 }).points.length // 18
+ * @param links whether it hooks into the weaver of the band before
+ * @example linkedWeaver(3, 4, 1, { left: 10, right: 110, top: 10, apart: 8 }).points.length // 20
  */
 export function linkedWeaver(
 	strands: number,
@@ -80,18 +80,72 @@ export function linkedWeaver(
 		const across = Array.from({ length: strands }, (_, at): Point3 => {
 			const strand = isDown ? at : strands - 1 - at;
 			const share = 0.15 + (0.7 * (at + 0.5)) / strands;
-			return [x(share), lane(strands + strand), (pass + strand) % 2 === 0 ? 2 : -2];
+			// Where it hooks into the turn of another, its last crossing before that is over.
+			const isOver = (pass + strand) % 2 === (links ? 0 : 1);
+			return [x(share), lane(strands + strand), isOver ? 2 : -2];
 		});
 		points.push(...across);
-		// Below the last strand it turns; above the first it takes the edge of the band before, or turns.
+		// Below the last strand it turns; above the first it turns as well, or hooks into the turn of the weaver before:
+		// up under that turn, and back over it.
 		points.push(
-			isDown
-				? [x(1), lane(2 * strands - 0.35), 0]
-				: [x(1), lane(strands - (links ? 1.45 : 0.65)), links ? 2 : 0]
+			...(isDown
+				? [[x(1), lane(2 * strands - 0.35), 0] as const]
+				: links
+					? ([
+							[x(0.97), lane(strands - 0.42), -2],
+							[x(1), lane(strands - 0.72), 0],
+							[x(1.03), lane(strands - 0.42), 2]
+						] as const)
+					: [[x(1), lane(strands - 0.65), 0] as const])
 		);
-		if (!isDown && links) points.push([x(1.06), lane(strands - 0.9), -2]);
 	}
 	return { points, wide: 3.2, tone: 'weft', until };
+}
+
+/**
+ * The weaver of the band before: its turns stand out along the edge that both share.
+ *
+ * @param strands of the band
+ * @param passes as many as the band beside it has
+ * @example earlierWeaver(3, 4, { left: 10, right: 110, top: 10, apart: 8 }).points.length // 26
+ */
+export function earlierWeaver(
+	strands: number,
+	passes: number,
+	{
+		left,
+		right,
+		top,
+		apart
+	}: {
+		readonly left: number;
+		readonly right: number;
+		readonly top: number;
+		readonly apart: number;
+	}
+): Rope {
+	const step = (right - left) / passes;
+	const lane = (at: number): number => top + at * apart;
+	const points: Point3[] = [];
+	// It turns at the shared edge where the band beside it returns: after every second pass.
+	for (let pass = 0; pass <= passes; pass++) {
+		const isDown = pass % 2 === 0;
+		const x = (share: number): number => left + (pass - 1 + share) * step;
+		const across = Array.from({ length: strands }, (_, at): Point3 => {
+			const strand = isDown ? at : strands - 1 - at;
+			const share = 0.15 + (0.7 * (at + 0.5)) / strands;
+			return [x(share), lane(strand), (pass + strand) % 2 === 1 ? 2 : -2];
+		});
+		points.push(...across);
+		if (isDown)
+			points.push(
+				[x(0.93), lane(strands - 0.62), 0],
+				[x(1), lane(strands - 0.36), 0],
+				[x(1.07), lane(strands - 0.62), 0]
+			);
+		else points.push([x(1), lane(-0.65), 0]);
+	}
+	return { points, wide: 3, tone: 'film-line' };
 }
 
 /**
@@ -115,3 +169,39 @@ export const bandStrands = (
 		wide: 0.62 * apart,
 		tone: 'film-other'
 	}));
+
+/**
+ * Strands bent round so that they go back alongside where they came from.
+ *
+ * @param from where the bend begins
+ * @param about the line they are bent about
+ * @example bentBack([{ points: [[0, 10, 0]], wide: 1, tone: 'film' }], 20, 30)[0]?.points[0] // [0, 10, 0]
+ */
+export const bentBack = (ropes: readonly Rope[], from: number, about: number): Rope[] =>
+	ropes.map((rope) => ({
+		...rope,
+		points: rope.points.map(([x, y, z]): Point3 => {
+			if (x <= from) return [x, y, z];
+			const radius = about - y;
+			const along = x - from;
+			const bend = Math.PI * about * 0.5;
+			const angle = Math.min(Math.PI, (along / bend) * Math.PI);
+			const beyond = Math.max(0, along - bend);
+			return [from + radius * Math.sin(angle) - beyond, about - radius * Math.cos(angle), z];
+		})
+	}));
+
+/**
+ * Two pairs of tubes, each rolled and laid as one, joined loop through loop: two ends each way.
+ *
+ * @param old the two rings of the joint as one strand each
+ * @example doubled([{ points: [[0, 10, 0]], wide: 4, tone: 'film' }]).length // 2
+ */
+export const doubled = (old: readonly Rope[]): Rope[] =>
+	old.flatMap((rope) =>
+		[-1.5, 1.5].map((dy): Rope => ({
+			...rope,
+			wide: 2,
+			points: rope.points.map(([x, y, z]): Point3 => [x, y + dy, z])
+		}))
+	);

@@ -1,4 +1,4 @@
-import type { Point3, Rope } from '../drawing/rope';
+import type { Rope } from '../drawing/rope';
 import type { Point } from '../drawing/smooth-line';
 import type { Tone } from '../drawing/scene';
 import type { Stitch } from '../techniques/crochet/stitches';
@@ -7,8 +7,12 @@ import type { StitchState } from './stitch-states';
 /** How high each stitch stands, in the units of a sketch. */
 export const stitchHigh: Readonly<Record<Stitch, number>> = { sc: 13, hdc: 19, dc: 26 };
 
-/** Places of the row below, from the [right]: where each lies, from the hook's side. */
+/** How far a place of the row below is from the next. */
 export const placePitch = 17;
+/**
+ * Where a place of the row below lies, counted from the hook's side.
+ * @example placeX(2) // 74
+ */
 export const placeX = (place: number): number => 108 - place * placePitch;
 export const rowFoot = 60;
 
@@ -233,7 +237,7 @@ export const turnedRow = (stitches: number, turning: number, worked: number, ski
  * it as a new loop.
  *
  * @param drawn how far the new loop is drawn up, 0 to 1
- * @example slipKnot(0).points.length // 15
+ * @example slipKnot(0).points.length // 18
  */
 export function slipKnot(drawn: number): Rope {
 	const bight = (x: number, y: number, toX: number, toY: number): Point => [
@@ -272,7 +276,9 @@ export function slipKnot(drawn: number): Rope {
 export interface BallJoin {
 	readonly last: Rope;
 	readonly first: Rope;
+	/** Where the ball is, and half as wide as it is drawn. */
 	readonly ball: Point;
+	readonly radius: number;
 }
 
 /**
@@ -332,15 +338,7 @@ export function ballJoin(stage: 0 | 1 | 2 | 3): BallJoin {
 			tone: 'weft',
 			isClosed: true
 		},
-		ball: [bx, by]
+		ball: [bx, by],
+		radius: 15
 	};
 }
-
-/**
- * Whether a ball goes through the eye of the last ring: it is as round as the ring is long, or rounder.
- *
- * @param ringMm round the ring, above 0
- * @param ballMm across the ball, above 0
- * @example [doesBallPass(600, 180), doesBallPass(500, 180)] // [true, false]
- */
-export const doesBallPass = (ringMm: number, ballMm: number): boolean => ringMm >= Math.PI * ballMm;

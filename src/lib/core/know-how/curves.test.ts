@@ -3,119 +3,14 @@ import type { Crossing, Point3, Rope } from '../drawing/rope';
 import { crossingsOf, ropeLine } from '../drawing/rope';
 import { between } from '../drawing/between';
 import { braid } from '../techniques/bands/braid';
-import { isOver } from '../techniques/peg-loom/over-under';
-import { bandStrands, braided, linkedWeaver } from './band-curves';
+import { braided } from './band-curves';
 import { jointStages, loopJoint, teeJoint } from './joint-curves';
 import { chain, overhandPair, plied } from './strand-curves';
 import { stitchStates } from './stitch-states';
-import { twinedPair, warp, weft } from './weave-curves';
-
-/** How often the group of a link, read off its crossings (Wirtinger), is mapped into the turns of three things. */
-function mapsToThree(ropes: readonly Rope[]): number {
-	const lines = ropes.map(ropeLine);
-	const closed = ropes.map(() => true);
-	const crossings = crossingsOf(lines, closed);
-	// Each strand from one place where it dives under to the next is one letter.
-	const dives = ropes.map((_, rope) =>
-		crossings
-			.filter(({ under }) => under.rope === rope)
-			.map(({ under }) => under.at)
-			.toSorted((one, other) => one - other)
-	);
-	const first: number[] = [];
-	let letters = 0;
-	for (const places of dives) {
-		first.push(letters);
-		letters += Math.max(1, places.length);
-	}
-	const letterAt = (rope: number, at: number): number => {
-		const places = dives[rope] ?? [];
-		const past = places.filter((place) => place < at).length;
-		return (first[rope] ?? 0) + (places.length === 0 ? 0 : past % places.length);
-	};
-	const relations = crossings.map(({ over, under, sign }) => ({
-		over: letterAt(over.rope, over.at),
-		before: letterAt(under.rope, under.at),
-		after: letterAt(under.rope, under.at + 1e-9),
-		sign
-	}));
-	const turns: number[][] = [
-		[0, 1, 2],
-		[1, 0, 2],
-		[0, 2, 1],
-		[2, 1, 0],
-		[1, 2, 0],
-		[2, 0, 1]
-	];
-	const key = (turn: readonly number[]) => turns.findIndex((one) => one.join() === turn.join());
-	const times = (a: number, b: number) =>
-		key([0, 1, 2].map((at) => (turns[a] ?? [])[(turns[b] ?? [])[at] ?? 0] ?? 0));
-	const inverse = turns.map((_, a) => turns.findIndex((__, b) => times(a, b) === 0));
-	const table = turns.map((_, a) => turns.map((__, b) => times(a, b)));
-	const of = (a: number, b: number) => table[a]?.[b] ?? 0;
-	let count = 0;
-	const given: number[] = Array<number>(letters).fill(-1);
-	const walk = (): void => {
-		const set: number[] = [];
-		const undo = () => {
-			for (const letter of set) given[letter] = -1;
-		};
-		for (let isNew = true; isNew;) {
-			isNew = false;
-			for (const { over, before, after, sign } of relations) {
-				const [o = -1, b = -1, a = -1] = [given[over], given[before], given[after]];
-				if (o < 0 || (b < 0 && a < 0)) continue;
-				const turned = (x: number, way: 1 | -1) =>
-					way === 1 ? of(of(o, x), inverse[o] ?? 0) : of(of(inverse[o] ?? 0, x), o);
-				if (b >= 0) {
-					const should = turned(b, sign);
-					if (a >= 0 && a !== should) return undo();
-					if (a < 0) {
-						given[after] = should;
-						set.push(after);
-						isNew = true;
-					}
-				} else {
-					given[before] = turned(a, sign === 1 ? -1 : 1);
-					set.push(before);
-					isNew = true;
-				}
-			}
-		}
-		const free = given.indexOf(-1);
-		if (free < 0) count++;
-		else
-			for (let turn = 0; turn < 6; turn++) {
-				given[free] = turn;
-				walk();
-				given[free] = -1;
-			}
-		undo();
-	};
-	walk();
-	return count;
-}
+import { twinedPair, warp } from './weave-curves';
+import { mapsToThree, whoHolds } from '../../../../tests/unit/acts/link-group';
 
 const place = { at: [57, 36], turn: 0, scale: 1 } as const;
-/** Whoever holds both rings, a hand through the far end of each: one closed line, above the table and below it. */
-const whoHolds = (
-	[x1, y1]: readonly [number, number],
-	[x2, y2]: readonly [number, number]
-): Rope => ({
-	points: [
-		[x1, y1, 40],
-		[(x1 + x2) / 2, (y1 + y2) / 2 - 2, 40],
-		[x2, y2, 40],
-		[x2 + 1, y2 + 1, 0],
-		[x2, y2 + 2, -40],
-		[(x1 + x2) / 2, (y1 + y2) / 2 + 4, -40],
-		[x1, y1 + 2, -40],
-		[x1 - 1, y1 + 1, 0]
-	],
-	wide: 1,
-	tone: 'ink',
-	isClosed: true
-});
 const held = (ropes: readonly Rope[], far: readonly [number, number]): number =>
 	mapsToThree([...ropes, whoHolds([-30, 35], far)]);
 const between2 = (lines: readonly (readonly Point3[])[], one: number, other: number): Crossing[] =>
@@ -167,22 +62,6 @@ describe('a loop joint', () => {
 });
 
 describe('other curves', () => {
-	it('of a weave shown alternate, along each row and from row to row', () => {
-		const at = { left: 16, right: 104, foot: 66, pitch: 10, wide: 5 };
-		const ropes = [...warp(6, at, 70, 2), weft(6, 4, isOver, at)];
-		const found = crossingsOf(ropes.map(ropeLine)).toSorted((a, b) => {
-			const along = ({ over, under }: Crossing) => (over.rope === 6 ? over.at : under.at);
-			return along(a) - along(b);
-		});
-		expect(found).toHaveLength(24);
-		const over = found.map((crossing) => crossing.over.rope === 6);
-		for (let row = 0; row < 4; row++) {
-			const cells = over.slice(6 * row, 6 * row + 6);
-			expect(cells.every((one, cell) => cell === 0 || one !== cells[cell - 1])).toBe(true);
-		}
-		// The next row begins where the last ended: opposite on the same strand.
-		for (let row = 1; row < 4; row++) expect(over[6 * row]).toBe(!over[6 * row - 1]);
-	});
 	it('of a twined pair hold every end of warp between them, and cross between two', () => {
 		const at = { left: 14, right: 106, foot: 70, pitch: 13, wide: 3 };
 		for (const row of [1, 2]) {
@@ -204,21 +83,6 @@ describe('other curves', () => {
 			expect(lanes).toEqual([0, 1, 2].map((strand) => braid(3, made).indexOf(strand)));
 			expect(crossingsOf(ropes.map(ropeLine))).toHaveLength(made);
 		}
-	});
-	it('of a weaver go over and under a band, and take the edge strand of the band before alone', () => {
-		const at = { left: 8, right: 114, top: 8, apart: 10 };
-		const ropes = [
-			...bandStrands(3, 2, 118, 8, 10, 0),
-			...bandStrands(3, 2, 118, 8, 10, 3),
-			linkedWeaver(3, 6, 1, at)
-		];
-		const lines = ropes.map(ropeLine);
-		expect([0, 1].map((strand) => between2(lines, strand, 6).length)).toEqual([0, 0]);
-		const edge = between2(lines, 2, 6);
-		expect(edge.filter(({ over }) => over.rope === 6).length).toBe(3);
-		expect(edge.filter(({ over }) => over.rope === 2).length).toBeGreaterThanOrEqual(2);
-		const middle = between2(lines, 4, 6).map(({ over }) => over.rope === 6);
-		expect([middle.filter(Boolean).length, middle.length]).toEqual([3, 6]);
 	});
 	it('of two ends in an overhand knot are knotted: one closed behind itself is a trefoil', () => {
 		const [one] = overhandPair(1, 1);

@@ -6,7 +6,15 @@ export const drawnNails = 5;
 const sides = { left: 14, right: 106 } as const;
 export const frameAt = { head: 10, foot: 62 } as const;
 const pitch = (sides.right - sides.left) / drawnNails;
+/**
+ * Where a nail of the head stands; those of the foot stand between them.
+ * @example headNail(0) // [18.6, 10]
+ */
 export const headNail = (nail: number): Point => [sides.left + (nail + 0.25) * pitch, frameAt.head];
+/**
+ * Where a nail of the foot stands.
+ * @example footNail(0) // [27.8, 62]
+ */
 export const footNail = (nail: number): Point => [sides.left + (nail + 0.75) * pitch, frameAt.foot];
 
 /**
@@ -87,6 +95,10 @@ const loopX = (loop: number): number => 24 + loop * 24;
 /** Whether a row lies by the nails of the foot or of the head. */
 export type FrameEnd = 'foot' | 'head';
 const endY = (end: FrameEnd): readonly [number, 1 | -1] => (end === 'foot' ? [62, -1] : [10, 1]);
+/**
+ * The nail of a loop.
+ * @example loopNail(1, 'foot') // [48, 62]
+ */
 export const loopNail = (loop: number, end: FrameEnd): Point => [loopX(loop), endY(end)[0]];
 
 /**

@@ -316,13 +316,13 @@ export function slitJoint(stage: 0 | 1 | 2 | 3): {
 		tone
 	});
 	const lies: readonly Point3[] = [
-		[at + 13, 36, 2],
+		[at + 15, 36, 2],
 		[at + 24, 36, 2],
 		[112, 36, 2],
 		[126, 36, 2]
 	];
 	const through: readonly Point3[] = [
-		[at + 13, 36, 2],
+		[at + 15, 36, 2],
 		[at + 26, 38, 0],
 		[at + 30, 50, -5],
 		[at + 14, 54, -5],
@@ -333,7 +333,7 @@ export function slitJoint(stage: 0 | 1 | 2 | 3): {
 		[126, 10, 7]
 	];
 	const drawn: readonly Point3[] = [
-		[at + 13, 36, 2],
+		[at + 15, 36, 2],
 		[at + 17, 37, 0],
 		[at + 16, 38, -4],
 		[at + 8, 38, -5],

@@ -26,10 +26,13 @@ export const laidStrands = (pegs: number): LaidStrand[] =>
 
 /** Where the pegs of both ends stand across the picture, and what a peg to the next takes. */
 export const loomAt = { left: 12, right: 108, top: 12, pitch: 12 } as const;
+/**
+ * How far down the picture a peg stands, from 0.
+ * @example pegY(2) // 36
+ */
 export const pegY = (peg: number): number => loomAt.top + peg * loomAt.pitch;
 
-/** Rings of a strand that are drawn, and where they are joined: half way from peg to peg, far from both. */
-export const drawnRings = 2;
+/** Where the two rings of a strand that are drawn are joined: half way from peg to peg, far from both. */
 export const jointX = (loomAt.left + loomAt.right) / 2;
 
 /**
@@ -173,7 +176,7 @@ export function weftStart(stage: 0 | 1 | 2 | 3): Rope[] {
 		upright(38, 2.6, 'quiet'),
 		upright(43, 2.4, 'film-other'),
 		upright(47.5, 2.4, 'film-other'),
-		newRingAt(stages[stage], { at: [53, 36], turn: 0, scale: 1.35 })
+		newRingAt(stages[stage], { at: [52, 36], turn: 0, scale: 1.9 })
 	];
 }
 

@@ -6,12 +6,30 @@ import type { ActStep } from './lessons/lesson';
 export const hands = ['right', 'left'] as const;
 export type Hand = (typeof hands)[number];
 
-/** A step's words for a hand: what stands in brackets is the other side for the left one. */
+const other = {
+	right: 'left',
+	left: 'right',
+	clockwise: 'anticlockwise',
+	anticlockwise: 'clockwise'
+} as const;
+
+/** Words for a hand: what stands in brackets, a side or a way of turning, is the other one for the left hand. */
+const wordsFor = (words: string, hand: Hand): string =>
+	words.replace(/\[(right|left|clockwise|anticlockwise)\]/g, (_, said: keyof typeof other) =>
+		hand === 'right' ? said : other[said]
+	);
+
+/** A step's words for a hand, and those of what goes wrong at it. */
 export const sidesFor = (step: ActStep, hand: Hand): ActStep => ({
 	...step,
-	words: step.words.replace(/\[(right|left)\]/g, (_, side: Hand) =>
-		hand === 'right' ? side : side === 'right' ? 'left' : 'right'
-	)
+	words: wordsFor(step.words, hand),
+	...(step.instead && {
+		instead: step.instead.map((one) => ({
+			...one,
+			words: wordsFor(one.words, hand),
+			back: wordsFor(one.back, hand)
+		}))
+	})
 });
 
 const ends = { start: 'end', middle: 'middle', end: 'start' } as const;

@@ -1,11 +1,11 @@
 // Made of know-how.json by `npm run words -- --make`: change the words there.
 
 export const pouchesThatHeldSomethingWet = (): string => "Pouches that held something wet stand open for an hour or more, until dry inside. Laid flat wet, they smell.";
-export const takeOneBagHereEmpty = (d: { readonly bagName: string | number }): string => "Take one bag, here " + d.bagName + ", empty it and hold it up to the light.";
 export const aHoleOrATear = (): string => "A hole or a tear in its body makes weak yarn. Keep the bag for stuffing.";
-export const aHoleCloseToThe = (): string => "A hole close to the seam or in a handle does no harm: that part comes off.";
 export const crumpleACornerPlasticThat = (): string => "Crumple a corner. Plastic that cracks or crumbles goes to recycling.";
 export const layTheRestInPiles = (): string => "Lay the rest in piles by size, thickness and colour. New bags out of a box get a pile of their own.";
+export const aHoleCloseToThe = (): string => "A hole close to the seam or in a handle does no harm: that part comes off.";
+export const takeOneBagHereEmpty = (d: { readonly bagName: string | number }): string => "Take one bag, here " + d.bagName + ", empty it and hold it up to the light.";
 const new_ = (): string => "new";
 export { new_ as new };
 export const aBagAsItComes = (d: { readonly bagName: string | number }): string => "A bag as it comes, here " + d.bagName + ", is crumpled and full of air.";

@@ -27,7 +27,7 @@ export const aSlantPassesASlit = (): string => "A slant passes a slit: there the
 export const cutThatPieceAlongIts = (): string => "Cut that piece along its middle, from the slit that was passed.";
 export const stopPullTheseTwoOut = (): string => "Stop. Pull these two out: is it still one strip?";
 export const onInTheSameWay = (d: { readonly slits: string | number; readonly slants: string | number }): string => "On in the same way: " + d.slits + " slits take " + d.slants + " slants. The last runs from the last slit to the outside.";
-export const pullItOutIntoOne = (): string => "Pull it out into one strip, and ball it.";
+export const pullItOutIntoOneStrip = (d: { readonly turns: string | number }): string => "Pull it out into one strip, " + d.turns + " turns long, and ball it.";
 export const nothingIsTrimmedLayFlatAnd = (d: { readonly bagName: string | number }): string => "Nothing is trimmed. Lay " + d.bagName + " flat, and gather its middle between the handles, from the opening down.";
 export const cutThroughItFromThe = (): string => "Cut through it from the opening right through the seam: two halves. Stacks of five or six bags go, up to ten.";
 export const theMiddleWasGatheredUnevenly = (): string => "The middle was gathered unevenly: one half is thicker than the other.";

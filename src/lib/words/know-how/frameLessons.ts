@@ -6,7 +6,7 @@ export const downRoundTheOppositeNail = (): string => "Down, round the opposite 
 export const onToTheLastNail = (): string => "On to the last nail. Measure, knot an eye there, and leave a hand of tail.";
 export const nowTheRodsThroughEyes = (): string => "Now the rods, through eyes or clips, beside the outer warp.";
 export const bareNailsHoldTheRod = (): string => "Bare nails hold the rod: it pops out.";
-export const setEyesOrClipsBefore = (): string => "Set eyes or clips before the next mat; tie the rod meanwhile.";
+export const tieTheRodForThis = (): string => "Tie the rod for this mat, and set eyes or clips before the next.";
 export const joinLoopsToChainsEach = (): string => "Join loops to chains, each of the same counted number: that number measures the frame.";
 export const hangOneChainFromThe = (): string => "Hang one chain from the first nail to the one opposite. It does not go on to the next.";
 export const oneChainForEachPair = (d: { readonly nails: string | number; readonly rings: string | number; readonly all: string | number }): string => "One chain for each pair of nails: " + d.nails + " chains of " + d.rings + " loops here are " + d.all + ".";
@@ -14,7 +14,7 @@ export const thenTheRodsBesideThe = (): string => "Then the rods, beside the out
 export const oneChainHasALoop = (): string => "One chain has a loop more: it hangs slack.";
 export const countAndTakeTheLoop = (): string => "Count, and take the loop out.";
 export const foldALoopRoundThe = (): string => "Fold a loop round the rod at its half: one half before the warp, one behind.";
-export const inTheFirstNailS = (): string => "In the first nail’s loop, between its two legs: the front half goes back, the back half comes to the front.";
+export const inTheFirstNailSLoop = (): string => "In the first nail’s loop, between its two legs: the half before goes back, the half behind comes forward.";
 export const bothHalvesLieBehindBoth = (): string => "Both halves lie behind both legs: the row slides off when the nails go.";
 export const takeTheRowOutAnd = (): string => "Take the row out, and cross the halves inside every loop.";
 export const theGapBetweenTwoNails = (): string => "The gap between two nails was taken for a loop: the row slides off.";

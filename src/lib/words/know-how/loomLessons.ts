@@ -52,7 +52,7 @@ export const tieTheTwoWeftsEnds = (): string => "Tie the two wefts’ ends to ea
 export const trimTheEndsAndTuck = (): string => "Trim the ends, and tuck the knot under.";
 export const drawTheRodsOutWithPliers = (): string => "Draw the rods out, with pliers if they sit tight. Helpers hold the loom.";
 export const liftTheLoopsOneBy = (): string => "Lift the loops one by one, not all: the first two together off their bolt.";
-export const liftTheNextLoopOff = (): string => "Lift the next loop off its peg, through the loop in hand.";
+export const liftTheNextLoopOffIts = (): string => "Lift the next loop off its peg, and draw it through the one you hold.";
 export const soOnAlongTheEnd = (): string => "So on along the end; the last two together.";
 export const allLoopsHungFreeAt = (): string => "All loops hung free at once: they slip back into the mat.";
 export const catchEachWithAHook = (): string => "Catch each with a hook, from one side to the other.";

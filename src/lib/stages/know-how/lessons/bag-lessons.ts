@@ -4,7 +4,8 @@ import { cuttingStack } from '$lib/core/cut/stack';
 import type { Sketch, SketchMark } from '$lib/core/drawing/sketch-scene';
 import type { Point } from '$lib/core/drawing/smooth-line';
 import { bagMarks, bagOutline } from '$lib/core/know-how/bag-pictures';
-import { foldedPacket, wallsAt } from '$lib/core/know-how/cut-pictures';
+import type { BagFate, SeenBag } from '$lib/core/know-how/cut-pictures';
+import { bagFate, foldedPacket, wallsAt } from '$lib/core/know-how/cut-pictures';
 import { smallNumber } from '$lib/ui/number-words';
 import type { Act, ActStep, OwnThings } from './lesson';
 import {
@@ -16,7 +17,6 @@ import {
 	hygiene,
 	lying,
 	mind,
-	move,
 	moving,
 	patch,
 	sketch,
@@ -48,6 +48,25 @@ const pouch = (drops: number): Sketch =>
 		)
 	);
 
+/** What is done with a bag, by where it goes. */
+const fateWords: Readonly<Record<Exclude<BagFate, 'pile'>, string>> = {
+	'dry-first': say.pouchesThatHeldSomethingWet(),
+	stuffing: say.aHoleOrATear(),
+	recycling: say.crumpleACornerPlasticThat(),
+	'own-pile': say.layTheRestInPiles()
+};
+/** A sound bag, but for what is seen of this one. */
+const seen = (fault: Partial<SeenBag>): string => {
+	const fate = bagFate({
+		isWetInside: false,
+		isNewInBox: false,
+		doesFilmCrack: false,
+		hole: null,
+		...fault
+	});
+	return fate === 'pile' ? say.aHoleCloseToThe() : fateWords[fate];
+};
+
 function sorting(own: OwnThings): ActStep[] {
 	const { bag, bagName } = own;
 	const { left, foot, scale } = lying(bag);
@@ -61,13 +80,15 @@ function sorting(own: OwnThings): ActStep[] {
 		tone: 'ground'
 	});
 	return [
-		moving(say.pouchesThatHeldSomethingWet(), [pouch(6), pouch(0)], hygiene),
+		moving(seen({ isWetInside: true }), [pouch(6), pouch(0)], hygiene),
 		moving(say.takeOneBagHereEmpty({ bagName }), [
 			bagWith(own, hand([left + 6, foot - bag.bodyMm * scale - 2], [2, 20]))
 		]),
-		moving(say.aHoleOrATear(), [bagWith(own, hole(middle, half, 3), tool('look', middle, half))]),
-		moving(say.aHoleCloseToThe(), [bagWith(own, hole(middle, low, 2), tool('look', middle, low))]),
-		moving(say.crumpleACornerPlasticThat(), [
+		moving(seen({ hole: 'body' }), [
+			bagWith(own, hole(middle, half, 3), tool('look', middle, half))
+		]),
+		moving(seen({ hole: 'edge' }), [bagWith(own, hole(middle, low, 2), tool('look', middle, low))]),
+		moving(seen({ doesFilmCrack: true }), [
 			bagWith(
 				own,
 				thread([
@@ -80,7 +101,7 @@ function sorting(own: OwnThings): ActStep[] {
 			)
 		]),
 		moving(
-			say.layTheRestInPiles(),
+			seen({ isNewInBox: true }),
 			[
 				sketch(
 					thread(

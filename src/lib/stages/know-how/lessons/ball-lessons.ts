@@ -16,7 +16,6 @@ import {
 	board,
 	hand,
 	mind,
-	move,
 	moving,
 	patch,
 	ropes,

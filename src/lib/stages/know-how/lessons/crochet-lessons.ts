@@ -4,7 +4,6 @@ import type { Sketch, SketchMark } from '$lib/core/drawing/sketch-scene';
 import {
 	ballJoin,
 	chainRow,
-	placePitch,
 	placeX,
 	rowFoot,
 	rowInWork,
@@ -345,16 +344,16 @@ const turning = (own: OwnThings): ActStep[] => {
 	];
 };
 
-const ballAt = ([x, y]: readonly [number, number]): SketchMark[] => [
-	{ show: 'disc', at: [x, y], radius: 15, tone: 'weft' },
-	ropes(woundBall([x, y], 14, 6))
+const ballAt = ([x, y]: readonly [number, number], radius: number): SketchMark[] => [
+	{ show: 'disc', at: [x, y], radius, tone: 'weft' },
+	ropes(woundBall([x, y], radius - 1, 6))
 ];
 const ballStage = (stage: 0 | 1 | 2 | 3, ...marks: readonly SketchMark[]): Sketch => {
-	const { last, first, ball } = ballJoin(stage);
+	const { last, first, ball, radius } = ballJoin(stage);
 	return sketch(
-		...(stage === 2 ? [] : ballAt(ball)),
+		...(stage === 2 ? [] : ballAt(ball, radius)),
 		ropes(last, first),
-		...(stage === 2 ? ballAt(ball) : []),
+		...(stage === 2 ? ballAt(ball, radius) : []),
 		...marks
 	);
 };

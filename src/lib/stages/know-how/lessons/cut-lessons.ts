@@ -8,7 +8,7 @@ import type { Scene } from '$lib/core/drawing/scene';
 import type { Sketch, SketchMark } from '$lib/core/drawing/sketch-scene';
 import type { Point } from '$lib/core/drawing/smooth-line';
 import { bagMarks, bagOutline, endOn } from '$lib/core/know-how/bag-pictures';
-import { halfBagRing, spiralCuts } from '$lib/core/know-how/cut-pictures';
+import { halfBagRing, piecesOfSpiral, spiralCuts } from '$lib/core/know-how/cut-pictures';
 import { formatLength } from '$lib/core/units/format-length';
 import { drawCut, drawnMeasureWords } from '$lib/stages/plan/drawing/drawings';
 import { fixed, smallNumber } from '$lib/ui/number-words';
@@ -350,7 +350,7 @@ function spiralSteps(own: OwnThings): ActStep[] {
 			[cutAt(1), cutAt(2), cutAt(3), cutAt(4)],
 			blade
 		),
-		moving(say.pullItOutIntoOne(), [
+		moving(say.pullItOutIntoOneStrip({ turns: smallNumber(piecesOfSpiral(good).strips[0] ?? 0) }), [
 			sketch(
 				...Array.from({ length: slits + 1 }, (_, at) =>
 					patch(

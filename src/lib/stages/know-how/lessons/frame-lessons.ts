@@ -76,7 +76,7 @@ const nailing = ({ frame: own, system }: OwnThings): ActStep[] => [
 		wrong(
 			say.bareNailsHoldTheRod(),
 			onFrame(1, ...rods, tool('spot', 110, 58)),
-			say.setEyesOrClipsBefore()
+			say.tieTheRodForThis()
 		)
 	)
 ];
@@ -163,7 +163,7 @@ const firstRow = (): ActStep[] => [
 		rodsCaution
 	),
 	mind(
-		moving(say.inTheFirstNailS(), [
+		moving(say.inTheFirstNailSLoop(), [
 			looped('foot', 0.09, 'inside'),
 			looped('foot', 0.28, 'inside', tool('look', 24, 48))
 		]),

@@ -24,13 +24,12 @@ import { meetingCheck } from '$lib/core/techniques/peg-loom/meeting';
 import { isOver } from '$lib/core/techniques/peg-loom/over-under';
 import { formatLength } from '$lib/core/units/format-length';
 import { smallNumber } from '$lib/ui/number-words';
-import { passWords } from '../pass-words';
+import { passWords } from './pass-words';
 import type { Act, ActStep, OwnThings } from './lesson';
 import {
 	blade,
 	hand,
 	mind,
-	move,
 	moving,
 	rodsCaution,
 	ropes,
@@ -38,7 +37,6 @@ import {
 	thread,
 	tiring,
 	tool,
-	word,
 	wrong
 } from './lesson';
 
@@ -469,7 +467,7 @@ const chaining = (): ActStep[] => [
 		rodsCaution
 	),
 	moving(say.liftTheLoopsOneBy(), [off(0, false), off(1, false, hand([36, 46], [60, -8]))]),
-	moving(say.liftTheNextLoopOff(), [off(1, false), off(2, false, hand([56, 46], [80, -8]))]),
+	moving(say.liftTheNextLoopOffIts(), [off(1, false), off(2, false, hand([56, 46], [80, -8]))]),
 	mind(
 		moving(say.soOnAlongTheEnd(), [off(2, false), off(3, false), off(4, false), off(5, false)]),
 		wrong(

@@ -40,6 +40,7 @@ export const actTitles = {
 	twine: say.twineAPairOfStrands(),
 	'last-row': say.theLastRowWithA(),
 	panels: say.joinPanelsIntoAMat(),
+	'band-start': say.beginABand(),
 	'band-weave': say.weaveABandWithThe(),
 	'band-turn': say.braidTheTurnOfA(),
 	'band-link': say.linkABandToThe(),

@@ -22,10 +22,20 @@ export const actsOfJoin: Readonly<Record<CutStyle, readonly ActName[]>> = {
 
 /** The acts of a technique, in the order of the work. */
 export const actsOfTechnique: Readonly<Record<TechniqueKind, readonly ActName[]>> = {
-	crochet: ['chain', 'sc', 'hdc', 'dc', 'turn', 'new-ball'],
-	'peg-loom': ['warp', 'twist', 'over-under', 'hand-over-half', 'meet', 'chain-off'],
-	twined: ['nails', 'first-row', 'twine', 'last-row', 'panels'],
-	'finger-bands': ['band-weave', 'band-turn', 'band-link', 'band-tuck']
+	crochet: ['chain', 'chain-row', 'sc', 'hdc', 'dc', 'turn', 'new-ball'],
+	'peg-loom': [
+		'warp',
+		'short-strand',
+		'twist',
+		'weft-start',
+		'next-piece',
+		'over-under',
+		'hand-over-half',
+		'meet',
+		'chain-off'
+	],
+	twined: ['slit-joint', 'nails', 'stringers', 'first-row', 'twine', 'last-row', 'panels'],
+	'finger-bands': ['band-start', 'band-weave', 'band-turn', 'band-link', 'band-tuck']
 };
 
 /** What a table cuts its bags into, by how it cuts them: stacks give rings. */
@@ -44,9 +54,9 @@ export function actsOfStation(station: string, cut: CutStyle): readonly ActName[
 		case 'ball':
 			return ['ball-fingers', 'ball-winder', 'ball-centre', 'spin'];
 		case 'load':
-			return ['warp', 'twist'];
+			return ['warp', 'short-strand', 'twist'];
 		case 'weave':
-			return ['over-under', 'hand-over-half', 'meet'];
+			return ['weft-start', 'next-piece', 'over-under', 'hand-over-half', 'meet'];
 		case 'crochet':
 			return actsOfTechnique.crochet;
 		case 'twine':
@@ -77,7 +87,7 @@ export function actOfFault(fault: Mended, technique: TechniqueKind): ActName {
 		case 'waves':
 			return 'turn';
 		case 'cups':
-			return 'sc';
+			return 'chain-row';
 		case 'ends-alike':
 			return 'meet';
 		case 'knot-at-peg':

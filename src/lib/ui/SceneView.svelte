@@ -27,9 +27,10 @@
 		ink: 'stroke-base-content',
 		quiet: 'stroke-base-content/60',
 		ground: 'stroke-base-100',
-		film: 'stroke-primary/40',
-		'film-other': 'stroke-primary/28',
-		'film-line': 'stroke-primary/70',
+		// Not seen through: where a strand is drawn once more over another its ends leave no line.
+		film: 'stroke-(--film-stroke)',
+		'film-other': 'stroke-(--film-other-stroke)',
+		'film-line': 'stroke-(--film-line-stroke)',
 		weft: 'stroke-secondary',
 		bad: 'stroke-error'
 	};

@@ -187,9 +187,6 @@ const pieceMarks = (
 	inner = path
 ): Mark[] => [
 	{ path, stroke: 'ink', width: (wide + 1.4) * scale, isRound },
-	...(tone === 'ground'
-		? []
-		: [{ path: inner, stroke: 'ground' as const, width: wide * scale, isRound }]),
 	{ path: inner, stroke: tone, width: wide * scale, isRound }
 ];
 
@@ -219,7 +216,7 @@ function aboutPlace(line: readonly Point3[], at: number, reach: number): Point3[
  * Strands as they are seen: each whole, the lowest first, and where two cross the upper one once more, on top.
  *
  * @param scale drawing units to a unit of the strands
- * @example ropeMarks([{ points: [[0, 0, 0], [9, 0, 0]], wide: 3, tone: 'film' }], 2).length // 3
+ * @example ropeMarks([{ points: [[0, 0, 0], [9, 0, 0]], wide: 3, tone: 'film' }], 2).length // 2
  */
 export function ropeMarks(ropes: readonly Rope[], scale: number): Mark[] {
 	const lines = ropes.map(ropeLine);

@@ -19,6 +19,6 @@ it('writes a drawing as a picture on white, with the patterns of the colours it 
 	expect(svg).toContain('fill="url(#film-blue)"');
 	expect(svg.match(/<pattern /g)).toHaveLength(1);
 	// The face of film is lighter than its edge.
-	expect(svg).toContain('fill="#2350c9" fill-opacity="0.16" stroke="#2350c9" stroke-opacity="0.4"');
+	expect(svg).toContain('fill="#2350c9" fill-opacity="0.16" stroke="#a7b9e9"');
 	expect(svg).not.toContain('here');
 });

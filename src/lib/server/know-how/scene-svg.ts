@@ -18,7 +18,13 @@ const fills: Partial<Record<Tone, Paint>> = {
 	sleeper: [ink, 0.25]
 };
 /** A line of film is drawn stronger than its face. */
-const strokes: Partial<Record<Tone, Paint>> = { ...fills, film: [blue, 0.4] };
+const strokes: Partial<Record<Tone, Paint>> = {
+	...fills,
+	// On white, and not seen through: where a strand is drawn once more its ends leave no line.
+	film: ['#a7b9e9', 1],
+	'film-other': ['#c1ceef', 1],
+	'film-line': ['#6585d9', 1]
+};
 
 /** Numbers no finer than can be seen. */
 const short = (path: string): string =>

@@ -6,7 +6,7 @@ import type { FaultKind } from '$lib/core/check/faults';
 import { techniqueKinds } from '$lib/core/techniques/technique';
 import { faultWords } from '$lib/stages/check/check-words';
 import { lessons, stepsOf } from '$lib/stages/know-how/lessons';
-import { box } from '$lib/stages/know-how/lessons/lesson';
+import { box, type ActStep } from '$lib/stages/know-how/lessons/lesson';
 import { glossaryOf } from '$lib/stages/know-how/glossary';
 import { signsOf } from '$lib/stages/know-how/signs';
 import { actNames, actTitles } from '$lib/stages/know-how/links/lesson-titles';
@@ -30,6 +30,12 @@ interface Told extends Found {
 	readonly text: string;
 }
 
+/** All a step says: what is done, and what goes wrong at it. */
+const saidOf = ({ words, instead = [] }: ActStep): string[] => [
+	words,
+	...instead.flatMap((one) => [one.words, one.back])
+];
+
 function everything(terms: StitchTerms): Told[] {
 	const own = {
 		bag: bagPresets[0].bag,
@@ -50,7 +56,7 @@ function everything(terms: StitchTerms): Told[] {
 			title: actTitles[act],
 			about: lessons[act].when,
 			href: `/know-how/${act}`,
-			text: [act, ...(stepsOf(act, own, 'right') ?? []).map(({ words }) => words)].join(' ')
+			text: [act, ...(stepsOf(act, own, 'right') ?? []).flatMap(saidOf)].join(' ')
 		})),
 		...(Object.keys(faults) as FaultKind[]).map((fault): Told => ({
 			id: say.fault({ fault }),

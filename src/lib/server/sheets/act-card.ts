@@ -5,13 +5,14 @@ import type { ActName } from '$lib/stages/know-how/links/lesson-titles';
 import { actTitles } from '$lib/stages/know-how/links/lesson-titles';
 import { lessons, stepsOf } from '$lib/stages/know-how/lessons';
 import type { ActStep, OwnThings } from '$lib/stages/know-how/lessons/lesson';
-import { sceneOf } from '$lib/stages/know-how/lessons/lesson';
+import { box, sceneOf } from '$lib/stages/know-how/lessons/lesson';
 import type { Hand } from '$lib/stages/know-how/left-hand';
 import { forHand } from '$lib/stages/know-how/left-hand';
 import { longDayWords } from '$lib/ui/day-words';
 import type { OnPaper } from '$lib/ui/reader';
 import { beginSheet } from './begin-sheet';
 import { drawWithin } from './draw-scene';
+import { wallPaper } from './paper-pages';
 import type { Sheet } from './sheet';
 
 /** One act on one page, large, with the group's own things, for one hand or the other. */
@@ -30,12 +31,37 @@ export interface ActCardsOrder extends Omit<ActCardOrder, 'act' | 'own'> {
 }
 
 const gapMm = 6;
+/** Words on a wall are read from two metres: so large at least, pt. */
+const wallPt = 17;
+/** How large words are and how many steps stand beside each other, in the order it is tried. */
+type Way = readonly [sizePt: number, columns: number];
+const usualWays: readonly Way[] = [
+	[15, 2],
+	[13, 2],
+	[13, 3],
+	[12, 3],
+	[11, 3],
+	[10, 3],
+	[9, 3],
+	[9, 4]
+];
+/** On the wall none is smaller than can be read from there; type is scaled by so much. */
+const wallWays = (scale: number): Way[] =>
+	(
+		[
+			[28, 2],
+			[24, 2],
+			[24, 3],
+			[22, 3],
+			[20, 3],
+			[wallPt, 3],
+			[wallPt, 4]
+		] as const
+	).map(([pt, columns]) => [pt / scale, columns]);
 
 interface Cell {
 	readonly scene: Scene;
 	readonly words: string;
-	readonly caution: string | null;
-	readonly wordsMm: number;
 	readonly highMm: number;
 }
 
@@ -57,40 +83,46 @@ function cellsOf(
 	sizePt: number
 ): Cell[] | null {
 	const type = sheet.typeMm(9);
-	const box = { width: widthMm, tallest: widthMm * 0.6, type };
-	const steps: readonly ActStep[] | null = stepsOf(act, { ...own, box }, hand);
+	const room = { width: widthMm, tallest: widthMm * 0.6, type };
+	const steps: readonly ActStep[] | null = stepsOf(act, { ...own, box: room }, hand);
 	return (
 		steps?.map((step, at) => {
-			const scene = forHand(printed(sceneOf(step, box)), hand);
+			const scene = forHand(printed(sceneOf(step, room)), hand);
 			const words = `${at + 1}. ${step.words}`;
 			const wordsMm = sheet.paragraphMm(words, widthMm, { sizePt });
-			return {
-				scene,
-				words,
-				caution: step.caution,
-				wordsMm,
-				highMm:
-					scene.height +
-					1.5 +
-					wordsMm +
-					(step.caution
-						? sheet.paragraphMm(step.caution, widthMm, { sizePt: 0.8 * sizePt, isBold: true })
-						: 0)
-			};
+			return { scene, words, highMm: scene.height + 1.5 + wordsMm };
 		}) ?? null
+	);
+}
+
+/** Each caution of the act once, with the steps it belongs to. */
+function cautionsOf({ act, own, hand }: ActCardOrder): string[] {
+	const steps = stepsOf(act, { ...own, box }, hand) ?? [];
+	const all = [...new Set(steps.flatMap(({ caution }) => (caution === null ? [] : [caution])))];
+	return all.map((caution) =>
+		say.stepsCaution({
+			steps: steps.flatMap((step, at) => (step.caution === caution ? [at + 1] : [])).join(', '),
+			caution
+		})
 	);
 }
 
 /** The card of an act as a PDF; null where the bag cannot be cut so. */
 export async function actCard(order: ActCardOrder): Promise<Uint8Array | null> {
 	const { when, schools } = lessons[order.act];
-	const sheet = await beginSheet(order, () => ({
-		title: order.groupName,
-		planName: actTitles[order.act],
-		versionWords: when,
-		date: longDayWords(order.date),
-		cautions: []
-	}));
+	const sheet = await beginSheet(
+		order,
+		() => ({
+			title: order.groupName,
+			planName: actTitles[order.act],
+			versionWords: when,
+			date: longDayWords(order.date),
+			cautions: []
+		}),
+		order.isLarge ? wallPaper[order.paper] : order.paper
+	);
+	const cautions = cautionsOf(order);
+	const warned = { sizePt: order.isLarge ? wallPt / sheet.large : 10, isBold: true };
 	const trades = (schools ?? []).map(({ name, trade }) => `${name}: ${trade}`);
 	const leftMm =
 		sheet.heightMm -
@@ -99,19 +131,10 @@ export async function actCard(order: ActCardOrder): Promise<Uint8Array | null> {
 		trades.reduce(
 			(sum, trade) => sum + sheet.paragraphMm(trade, sheet.innerMm, { sizePt: 10 }),
 			trades.length > 0 ? sheet.lineMm(13) + 4 : 0
-		);
-	// As large as one page holds: two beside each other, or three; then smaller words.
-	const ways = [
-		[15, 2],
-		[13, 2],
-		[11.5, 2],
-		[13, 3],
-		[11.5, 3],
-		[10, 3],
-		[9, 3],
-		[8, 3],
-		[8, 4]
-	] as const;
+		) -
+		cautions.reduce((sum, words) => sum + sheet.paragraphMm(words, sheet.innerMm, warned) + 1, 2);
+	// As large as one page holds: few steps beside each other, then more, then smaller words.
+	const ways = order.isLarge ? wallWays(sheet.large) : usualWays;
 	for (const [nth, [sizePt, columns]] of ways.entries()) {
 		const widthMm = (sheet.innerMm - (columns - 1) * gapMm) / columns;
 		const cells = cellsOf(sheet, order, widthMm, sizePt);
@@ -122,20 +145,19 @@ export async function actCard(order: ActCardOrder): Promise<Uint8Array | null> {
 		const high = rows.map((row) => Math.max(...row.map(({ highMm }) => highMm)) + 3);
 		if (high.reduce((sum, mm) => sum + mm, 0) > leftMm && nth < ways.length - 1) continue;
 		for (const [at, row] of rows.entries()) {
-			for (const [column, { scene, words, caution, wordsMm }] of row.entries()) {
+			for (const [column, { scene, words }] of row.entries()) {
 				const x = sheet.marginMm + column * (widthMm + gapMm);
 				sheet.sceneAt(scene, sheet.typeMm(9), x, sheet.y, drawWithin);
-				const y = sheet.y + scene.height + 1.5;
-				sheet.paragraphAt(words, x, y, widthMm, { sizePt });
-				if (caution)
-					sheet.paragraphAt(caution, x, y + wordsMm, widthMm, {
-						sizePt: 0.8 * sizePt,
-						isBold: true
-					});
+				sheet.paragraphAt(words, x, sheet.y + scene.height + 1.5, widthMm, { sizePt });
 			}
 			sheet.y += high[at] ?? 0;
 		}
 		break;
+	}
+	sheet.y += 2;
+	for (const words of cautions) {
+		sheet.text(words, warned);
+		sheet.y += 1;
 	}
 	if (trades.length > 0) {
 		sheet.heading(say.makersDiffer());

@@ -6,10 +6,16 @@ import { drawMarks } from './draw-scene';
 import type { Face } from './fonts';
 import { stretches } from './fonts';
 
-const paperMm: Readonly<Record<Paper, readonly [number, number]>> = {
+/** What a sheet is laid out on: a printer's page, or one twice as large for the wall. */
+export type SheetPaper = Paper | 'a3' | 'tabloid';
+const paperMm: Readonly<Record<SheetPaper, readonly [number, number]>> = {
 	a4: [210, 297],
-	letter: [215.9, 279.4]
+	letter: [215.9, 279.4],
+	a3: [297, 420],
+	tabloid: [279.4, 431.8]
 };
+/** The paper of twice the size: two printed pages beside each other, or one of a copy shop. */
+export const wallPaper: Readonly<Record<Paper, SheetPaper>> = { a4: 'a3', letter: 'tabloid' };
 
 /** Points in a millimetre: an inch is 72 points and 25.4 mm. */
 const pt = 72 / 25.4;
@@ -33,11 +39,15 @@ export class PaperPages {
 	constructor(
 		private readonly document: PDFDocument,
 		private readonly faces: { plain: Face; bold: Face },
-		private readonly paper: Paper,
+		private readonly paper: SheetPaper,
 		/** What every size of type is multiplied by. */
 		protected readonly typeScale: number
 	) {}
 
+	/** What every size of type is multiplied by. */
+	get large(): number {
+		return this.typeScale;
+	}
 	/** How many pages there are. */
 	get pages(): number {
 		return this.#pages;

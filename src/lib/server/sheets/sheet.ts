@@ -5,6 +5,7 @@ import type { Scene } from '$lib/core/drawing/scene';
 import type { Face } from './fonts';
 import { loadFaces } from './fonts';
 import type { TextStyle } from './paper-pages';
+import type { SheetPaper } from './paper-pages';
 import { PaperPages } from './paper-pages';
 
 export interface SheetHead {
@@ -31,14 +32,14 @@ export class Sheet extends PaperPages {
 		faces: { plain: Face; bold: Face },
 		/** What stands above every page; null for a sheet with nothing but what is drawn on it. */
 		private readonly head: SheetHead | null,
-		paper: Paper,
+		paper: SheetPaper,
 		typeScale: number
 	) {
 		super(document, faces, paper, typeScale);
 		this.newPage();
 	}
 
-	static async begin(head: SheetHead, paper: Paper, isLarge: boolean): Promise<Sheet> {
+	static async begin(head: SheetHead, paper: SheetPaper, isLarge: boolean): Promise<Sheet> {
 		const document = await PDFDocument.create();
 		document.setTitle(`${head.planName}: ${head.title}`);
 		document.setCreator(say.nestRow());

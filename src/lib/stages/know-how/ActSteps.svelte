@@ -9,7 +9,7 @@
 	import { Voice } from '$lib/ui/voice.svelte';
 	import { flushSync, onMount } from 'svelte';
 	import { ActPlayer, sceneAt } from './act-player.svelte';
-	import type { ActStep } from './lessons/lesson';
+	import type { ActStep, Mistake } from './lessons/lesson';
 	import type { Hand } from './left-hand';
 
 	interface Props {
@@ -50,6 +50,29 @@
 	onafterprint={() => (isOne = true)}
 />
 
+{#snippet gone(instead: readonly Mistake[])}
+	<!-- What one sees where it went wrong is drawn like the step itself, and the way back is beside it. -->
+	<section class="grid break-inside-avoid gap-3" aria-label={say.wrongLooksLike()} data-wrong>
+		<h2 class="text-lg">{say.wrongLooksLike()}</h2>
+		<ul class="grid grid-cols-[repeat(auto-fill,minmax(min(100%,15rem),1fr))] gap-3">
+			{#each instead as one (one.words)}
+				<li class="grid grid-cols-[7.5rem_minmax(0,1fr)] items-start gap-3">
+					<SceneView
+						scene={sceneAt(one, 1, box, hand)}
+						said={say.drawn({ words: one.words })}
+						type={box.type}
+						class="w-full rounded border-2 border-error/60 bg-base-100"
+					/>
+					<p class="leading-snug">
+						{one.words}
+						<strong class="mt-1 block">{one.back}</strong>
+					</p>
+				</li>
+			{/each}
+		</ul>
+	</section>
+{/snippet}
+
 <ol
 	class="grid gap-4"
 	start={isOne ? player.at + 1 : 1}
@@ -59,19 +82,18 @@
 		{@const number = isOne ? player.at + 1 : nth + 1}
 		<li class="grid grid-cols-[minmax(0,1fr)] gap-2" data-step={number}>
 			<!-- Drawing and sentence are seen together, on a phone as well. -->
-			<div class="max-w-2xl">
-				<SceneView
-					scene={sceneAt(step, isOne ? player.share : 1, box, hand)}
-					said={say.drawn({ words: step.words })}
-					type={box.type}
-					class="max-h-[45dvh] w-full rounded border border-base-300 bg-base-100 print:max-h-none"
-				/>
-			</div>
+			<SceneView
+				scene={sceneAt(step, isOne ? player.share : 1, box, hand)}
+				said={say.drawn({ words: step.words })}
+				type={box.type}
+				class="max-h-[min(45dvh,25rem)] w-full rounded border border-base-300 bg-base-100 print:max-h-none"
+			/>
 			<p class="max-w-prose text-xl">
 				<strong>{say.of({ number, length: steps.length })}</strong>
 				{step.words}
 			</p>
 			{#if step.caution}<Caution>{step.caution}</Caution>{/if}
+			{#if !isOne && step.instead}{@render gone(step.instead)}{/if}
 		</li>
 	{/each}
 </ol>
@@ -126,4 +148,7 @@
 			/>
 		</label>
 	</div>
+{/if}
+{#if isOne && steps[player.at]?.instead}
+	<div class="mt-4 print:hidden">{@render gone(steps[player.at]?.instead ?? [])}</div>
 {/if}

@@ -6,7 +6,12 @@ import type { Hand } from './left-hand';
 import { forHand } from './left-hand';
 
 /** A step so far as it has come: 0 as it begins, 1 as it is left lying. */
-export function sceneAt({ drawn }: ActStep, share: number, box: Box, hand: Hand): Scene {
+export function sceneAt(
+	{ drawn }: Pick<ActStep, 'drawn'>,
+	share: number,
+	box: Box,
+	hand: Hand
+): Scene {
 	if ('scene' in drawn) return forHand(drawn.scene, hand);
 	const { frames } = drawn;
 	const along = Math.max(0, Math.min(1, share)) * (frames.length - 1);

@@ -110,7 +110,7 @@ describe('an act', () => {
 		const lines = (scene: Scene) =>
 			scene.marks
 				.flatMap((mark) => ('path' in mark && mark.isRound ? [mark.path] : []))
-				.slice(0, 6);
+				.slice(0, 4);
 		if (!first || !second) throw new Error('no steps');
 		expect(lines(sceneAt(second, 0, box, 'right'))).toEqual(lines(sceneOf(first, box)));
 		expect(lines(sceneAt(second, 0.5, box, 'right'))).not.toEqual(lines(sceneOf(second, box)));

@@ -11,3 +11,4 @@ export const howFar = (): string => "How far";
 export const of100 = (d: { readonly round: string | number }): string => '' + d.round + " of 100";
 export const readAloud = (): string => "Read aloud";
 export const stopReading = (): string => "Stop reading";
+export const wrongLooksLike = (): string => "Where it goes wrong, it looks like this";

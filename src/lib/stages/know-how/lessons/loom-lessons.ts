@@ -76,14 +76,12 @@ function loom(laid: number, twist: number, slack: number, ...marks: readonly Ske
 						)
 					: ropes(pegStrand(strand, nth === 3 ? slack : 0))
 			),
-		...order
-			.slice(0, laid)
-			.map(({ peg, isSecond }): SketchMark => ({
-				show: 'disc',
-				at: [jointX, pegY(peg) + (isSecond ? 2.6 : 0)],
-				radius: 2.2,
-				tone: 'film-other'
-			})),
+		...order.slice(0, laid).map(({ peg, isSecond }): SketchMark => ({
+			show: 'disc',
+			at: [jointX, pegY(peg) + (isSecond ? 2.6 : 0)],
+			radius: 2.2,
+			tone: 'film-other'
+		})),
 		...marks
 	);
 }

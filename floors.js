@@ -24,6 +24,7 @@ const core = [
 	['core/techniques'],
 	['core/tools'],
 	['core/effort', 'core/drawing'],
+	['core/acts'],
 	['core/assembly-line'],
 	['core/practice'],
 	['core/model'],

@@ -80,6 +80,23 @@ describe('what acts are drawn with', () => {
 		expect(own?.cut).toMatchObject({ style: 'loops' });
 		expect(own?.hookMm).toBeGreaterThan(2);
 		expect(own?.loom).toBeNull();
+		expect(own?.stitch).toMatch(/^(sc|hdc|dc)$/);
+	});
+	it('is the thinnest bag with handles and side folds, whatever came first', async () => {
+		const group = await newGroup();
+		expect((await ownThings(group))[0]?.bagName).toBe('your Thin carrier');
+		for (const [name, flatWidthMm, gussetMm, handleMm, massG] of [
+			['Pouch', 200, 0, 0, 2],
+			['Heavy carrier', 320, 100, 160, 12],
+			['Light carrier', 300, 80, 150, 3]
+		] as const)
+			await group.execute(
+				`insert into bag_kind (group_id, name, flat_width_mm, gusset_mm, body_mm, handle_mm, mass_g, handful_count)
+				 values ($1, $2, $3, $4, 400, $5, $6, 10)`,
+				[group.groupId, name, flatWidthMm, gussetMm, handleMm, massG]
+			);
+		const [own] = await ownThings(group);
+		expect(own?.bagName).toBe('your Light carrier');
 	});
 	it('is usual in a group that has nothing yet', async () => {
 		const [own] = await ownThings(await newGroup());

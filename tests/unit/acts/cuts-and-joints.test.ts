@@ -8,9 +8,9 @@ import {
 	roundsOnFingers,
 	twistedUp,
 	winderAfter
-} from '../../../src/lib/core/know-how/ball-pictures';
-import { bagOutline, lieBag } from '../../../src/lib/core/know-how/bag-pictures';
-import { metBy } from '../../../src/lib/core/know-how/crossing-order';
+} from '../../../src/lib/core/acts/ball-pictures';
+import { bagOutline, lieBag } from '../../../src/lib/core/acts/bag-pictures';
+import { metBy } from '../../../src/lib/core/acts/crossing-order';
 import {
 	bagFate,
 	bagFates,
@@ -19,14 +19,14 @@ import {
 	piecesOfSpiral,
 	spiralCuts,
 	wallsAt
-} from '../../../src/lib/core/know-how/cut-pictures';
+} from '../../../src/lib/core/acts/cut-pictures';
 import {
 	loopJoint,
 	slitJoint,
 	teeJoint,
 	wristJoint
-} from '../../../src/lib/core/know-how/joint-curves';
-import { plied } from '../../../src/lib/core/know-how/strand-curves';
+} from '../../../src/lib/core/acts/joint-curves';
+import { plied } from '../../../src/lib/core/acts/strand-curves';
 import { mapsToThree, whoHolds } from './link-group';
 
 const { bag } = bagPresets[0];

@@ -8,7 +8,7 @@ import {
 	doubled,
 	earlierWeaver,
 	linkedWeaver
-} from '../../../src/lib/core/know-how/band-curves';
+} from '../../../src/lib/core/acts/band-curves';
 import {
 	ballJoin,
 	chainRow,
@@ -20,8 +20,8 @@ import {
 	standingStitch,
 	topOf,
 	turnedRow
-} from '../../../src/lib/core/know-how/crochet-pictures';
-import { metBy, passesOf } from '../../../src/lib/core/know-how/crossing-order';
+} from '../../../src/lib/core/acts/crochet-pictures';
+import { metBy, passesOf } from '../../../src/lib/core/acts/crossing-order';
 import {
 	coverSides,
 	drawnTie,
@@ -29,7 +29,7 @@ import {
 	lyingRoll,
 	strapBow,
 	tuckedEnds
-} from '../../../src/lib/core/know-how/finish-pictures';
+} from '../../../src/lib/core/acts/finish-pictures';
 import {
 	drawnNails,
 	loopRow,
@@ -38,8 +38,8 @@ import {
 	nailPath,
 	panelSeam,
 	ringChain
-} from '../../../src/lib/core/know-how/frame-pictures';
-import { wristJoint } from '../../../src/lib/core/know-how/joint-curves';
+} from '../../../src/lib/core/acts/frame-pictures';
+import { wristJoint } from '../../../src/lib/core/acts/joint-curves';
 import {
 	acrossStrands,
 	chainOff,
@@ -50,10 +50,10 @@ import {
 	laidStrands,
 	loomAt,
 	weftStart
-} from '../../../src/lib/core/know-how/loom-pictures';
-import { stitchStates } from '../../../src/lib/core/know-how/stitch-states';
-import { chain } from '../../../src/lib/core/know-how/strand-curves';
-import { twinedPair, warp } from '../../../src/lib/core/know-how/weave-curves';
+} from '../../../src/lib/core/acts/loom-pictures';
+import { stitchStates } from '../../../src/lib/core/acts/stitch-states';
+import { chain } from '../../../src/lib/core/acts/strand-curves';
+import { twinedPair, warp } from '../../../src/lib/core/acts/weave-curves';
 import { rollMat } from '../../../src/lib/core/finish/roll';
 import { isOver } from '../../../src/lib/core/techniques/peg-loom/over-under';
 import { stitches } from '../../../src/lib/core/techniques/crochet/stitches';

@@ -1,6 +1,10 @@
 import type { Fabric } from '../drawing/fabric-marks';
 import type { Sketch, SketchMark } from '../drawing/sketch-scene';
+import type { ToolName } from '../drawing/sketch-tools';
 import type { Point } from '../drawing/smooth-line';
+import { loopNail, loopRow, loopsDrawn, nailLoops } from '../acts/frame-pictures';
+import { jointStages, loopJoint } from '../acts/joint-curves';
+import { overhandPair } from '../acts/strand-curves';
 import type { TechniqueKind } from '../techniques/technique';
 import type { FaultKind } from './faults';
 
@@ -13,11 +17,7 @@ const high = 22;
 const strand = (...points: Point[]): SketchMark => ({ show: 'strand', points });
 const dashed = (...points: Point[]): SketchMark => ({ show: 'dashed', points });
 const move = (from: Point, to: Point): SketchMark => ({ show: 'move', from, to });
-const at = (
-	show: 'cut' | 'knot' | 'spot' | 'drop' | 'finger' | 'peg' | 'hook',
-	x: number,
-	y: number
-): SketchMark => ({ show, at: [x, y] });
+const at = (show: ToolName, x: number, y: number): SketchMark => ({ show, at: [x, y] });
 
 /** The foot of the mat that a strand above belongs to. */
 const below = (technique: TechniqueKind): Fabric => ({ technique, rows: [64, 52] });
@@ -28,21 +28,37 @@ const whole = (technique: TechniqueKind, more: Partial<Fabric> = {}): Fabric => 
 });
 
 /**
- * Two loops through each other.
+ * Two loops joined on the table, as the act of joining draws them.
  *
- * @param open how far apart the sides of a loop lie
+ * @param stage of the joint
  * @param bow how far one side swings out
  */
-const loops = (open: number, bow = 0): SketchMark[] => [
-	strand(
-		[4, high - open],
-		[40, high - open - bow],
-		[66, high - open],
-		[70, high],
-		[66, high + open],
-		[4, high + open]
-	),
-	strand([116, high - open], [54, high - open], [50, high], [54, high + open], [116, high + open])
+const jointed = (stage: number, bow = 0): SketchMark => ({
+	show: 'ropes',
+	ropes: loopJoint(stage, { at: [58, high], turn: 0, scale: 0.8 }, bow, 68)
+});
+const snug = jointStages - 1;
+const loose = jointStages - 3;
+
+/** Two ends tied as one, as the act of the overhand knot draws them: so far round, so far drawn together. */
+const tied = (until: number, size: number): SketchMark => ({
+	show: 'ropes',
+	ropes: overhandPair(until, size).map((rope) => ({
+		...rope,
+		wide: 2.6,
+		points: rope.points.map(
+			([x, y, z]) => [60 + 0.78 * (x - 60), high + 0.55 * (y - 30), z] as const
+		)
+	}))
+});
+
+/** Loops about the nails of the head, and the row through them so far as it has come. */
+const inLoops = (until: number): SketchMark[] => [
+	{ show: 'ropes', ropes: [...nailLoops('head'), ...loopRow('head', until, 'inside')] },
+	...Array.from({ length: loopsDrawn }, (_, loop): SketchMark => ({
+		show: 'nail',
+		at: loopNail(loop, 'head')
+	}))
 ];
 
 type Pictures = (technique: TechniqueKind) => readonly Sketch[];
@@ -68,24 +84,13 @@ const pictures: Readonly<Record<Mended, Pictures>> = {
 			at('cut', 86, high),
 			at('spot', 60, high)
 		],
-		[
-			strand([2, high], [52, high], [60, 12], [56, 6]),
-			strand([118, high], [68, high], [60, 12], [64, 6]),
-			at('knot', 60, high - 6)
-		],
-		[
-			strand([2, high], [118, high]),
-			at('knot', 60, high),
-			move([66, 12], [86, 12]),
-			move([54, 12], [34, 12]),
-			strand([60, high + 4], [52, 40], [40, 46]),
-			strand([60, high + 4], [68, 40], [80, 46])
-		]
+		[tied(0.62, 1), move([60, 44], [60, 36])],
+		[tied(1, 0.5), move([24, 42], [8, 42]), move([96, 42], [112, 42])]
 	),
 	'uneven-ring': onStrand(
-		[...loops(8, 12), at('spot', 40, 6)],
-		[...loops(7, 4), move([30, 4], [30, 12]), move([88, 40], [104, 40])],
-		[...loops(4), move([20, 38], [6, 38]), move([100, 38], [114, 38])]
+		[jointed(snug, 9), at('spot', 84, 14)],
+		[jointed(loose, 6), move([28, 40], [46, 40]), move([88, 40], [104, 40])],
+		[jointed(snug), move([20, 38], [6, 38]), move([100, 38], [114, 38])]
 	),
 	'double-strip': onStrand(
 		[
@@ -111,20 +116,15 @@ const pictures: Readonly<Record<Mended, Pictures>> = {
 			dashed([4, high], [116, high]),
 			at('cut', 14, high)
 		],
-		[...loops(4)]
+		[jointed(snug)]
 	),
 	'tight-joint': onStrand(
-		[
-			strand([2, high], [118, high]),
-			at('knot', 60, high),
-			at('cut', 46, high),
-			at('cut', 74, high)
-		],
-		[...loops(4)]
+		[jointed(snug), at('knot', 60, high), at('cut', 42, high), at('cut', 80, high)],
+		[jointed(snug)]
 	),
 	'loose-joint': onStrand(
-		[...loops(12), move([28, 42], [8, 42]), move([92, 42], [112, 42])],
-		[...loops(4), dashed([60, 6], [60, 38])]
+		[jointed(loose), move([28, 42], [8, 42]), move([92, 42], [112, 42])],
+		[jointed(snug), dashed([62, 6], [62, 38])]
 	),
 	narrows: () => [
 		{
@@ -225,23 +225,12 @@ const pictures: Readonly<Record<Mended, Pictures>> = {
 	],
 	'nails-missed': (technique) => [
 		{
-			fabrics: [whole(technique, { rows: [62, 50, 38] })],
-			marks: [
-				...[14, 38, 62, 86, 110].map((x) => at('peg', x, 8)),
-				...[26, 50, 74, 98].map((x) =>
-					strand([x - 12, 8], [x - 6, 22], [x, 24], [x + 6, 22], [x + 12, 8])
-				),
-				strand([2, 27], [118, 27]),
-				at('hook', 88, 28)
-			]
+			fabrics: [whole(technique, { rows: [66, 55] })],
+			marks: [...inLoops(0.72), at('spot', 96, 24), at('hook', 90, 34)]
 		},
 		{
-			fabrics: [whole(technique, { rows: [62, 50, 38] })],
-			marks: [
-				...[14, 38, 62, 86, 110].map((x) => at('peg', x, 8)),
-				strand([2, 26], [112, 26], [117, 20], [108, 14], [92, 26], [86, 36]),
-				move([104, 14], [80, 14])
-			]
+			fabrics: [whole(technique, { rows: [66, 55] })],
+			marks: [...inLoops(1), move([104, 44], [78, 44])]
 		}
 	],
 	'rod-off': (technique) => [

@@ -8,8 +8,8 @@ import { disc, rectangle } from '../drawing/scene';
 import { crossingsHome } from '../techniques/bands/braid';
 import type { ExerciseFacts } from './exercises';
 import { isRight, weftIsOver } from './exercises';
-import { bagMarks, lieBag } from './bag-pictures';
-import { jointStages, loopJoint, onTable } from './joint-curves';
+import { bagMarks, lieBag } from '../acts/bag-pictures';
+import { jointStages, loopJoint, onTable } from '../acts/joint-curves';
 import { piecesOfTube, spiralWith } from './slits';
 
 type Of<Kind extends ExerciseFacts['kind']> = Extract<ExerciseFacts, { kind: Kind }>;

@@ -1,5 +1,6 @@
 import { ownThings as say } from '$lib/words/know-how';
 import type { Db } from '$lib/server/db/db';
+import { measureBag, type Bag } from '$lib/core/bag/measure-bag';
 import { bagPresets } from '$lib/core/bag/presets';
 import type { Loom, NailFrame } from '$lib/core/tools/tools';
 import { listKinds } from '$lib/server/gather/kinds';
@@ -14,13 +15,21 @@ export type GroupThings = Omit<OwnThings, 'system' | 'terms' | 'box'>;
 /** Plans that are looked through for the group's cut and its hook: the newest of them count. */
 const plansLookedAt = 8;
 
-/** What acts can be drawn with, in the order it is tried: the group's first kind of bag, then the usual one. */
+/** The thinnest of a group's bags that have handles and side folds; none where none has both. */
+const thinCarrier = <Kind extends Bag>(kinds: readonly Kind[]): Kind | undefined =>
+	kinds
+		.filter(({ handleMm, gussetMm }) => handleMm > 0 && gussetMm > 0)
+		.toSorted((one, other) => measureBag(one).filmThicknessMm - measureBag(other).filmThicknessMm)[0];
+
+/** What acts can be drawn with, in the order it is tried: the group's thin carrier or else its first kind of bag, then the usual one. */
 export async function ownThings(db: Db): Promise<readonly GroupThings[]> {
-	const [[kind], tools, lines] = await Promise.all([
+	const [kinds, tools, lines] = await Promise.all([
 		listKinds(db),
 		listTools(db),
 		listNewestPlans(db, plansLookedAt)
 	]);
+	// A thin carrier shows each act best: two gussets, two handles, film that gives.
+	const kind = thinCarrier(kinds) ?? kinds[0];
 	const documents = await documentsOf(
 		db,
 		lines.map(({ id }) => id)

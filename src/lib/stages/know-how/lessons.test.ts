@@ -1,6 +1,6 @@
 import { bagPresets } from '$lib/core/bag/presets';
 import { between } from '$lib/core/drawing/between';
-import { metBy } from '$lib/core/know-how/crossing-order';
+import { metBy } from '$lib/core/acts/crossing-order';
 import type { Scene } from '$lib/core/drawing/scene';
 import { exerciseKinds, exerciseOf, isRight } from '$lib/core/know-how/exercises';
 import { techniqueKinds } from '$lib/core/techniques/technique';

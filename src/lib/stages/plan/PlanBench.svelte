@@ -25,7 +25,8 @@
 	import { views } from './bench/views';
 	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
-	import Step from './parts/Step.svelte';
+	import { fetchBody } from './steps/bodies';
+	import Step from './steps/Step.svelte';
 	import TallyBar from './parts/TallyBar.svelte';
 
 	interface Props {
@@ -114,7 +115,11 @@
 	});
 	const unkept = untrack(() => new Unkept(bench, planId ?? 'new', () => version, initial.name));
 	let isKeeping = $state(false);
-	const lacking = new Lacking(bench, () => unkept.name);
+	const lacking = new Lacking(
+		bench,
+		() => unkept.name,
+		(step) => fetchBody[step]()
+	);
 	$effect(() => lacking.look());
 	let form = $state<HTMLFormElement>();
 

@@ -3,9 +3,9 @@ import type { Bag } from '$lib/core/bag/measure-bag';
 import { cuttingStack } from '$lib/core/cut/stack';
 import type { Sketch, SketchMark } from '$lib/core/drawing/sketch-scene';
 import type { Point } from '$lib/core/drawing/smooth-line';
-import { bagMarks, bagOutline } from '$lib/core/know-how/bag-pictures';
-import type { BagFate, SeenBag } from '$lib/core/know-how/cut-pictures';
-import { bagFate, foldedPacket, wallsAt } from '$lib/core/know-how/cut-pictures';
+import { bagMarks, bagOutline } from '$lib/core/acts/bag-pictures';
+import type { BagFate, SeenBag } from '$lib/core/acts/cut-pictures';
+import { bagFate, foldedPacket, wallsAt } from '$lib/core/acts/cut-pictures';
 import { smallNumber } from '$lib/ui/number-words';
 import type { Act, ActStep, OwnThings } from './lesson';
 import {

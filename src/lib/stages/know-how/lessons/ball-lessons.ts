@@ -8,8 +8,8 @@ import {
 	roundsOnFingers,
 	twistedUp,
 	winderAfter
-} from '$lib/core/know-how/ball-pictures';
-import { plied, woundBall } from '$lib/core/know-how/strand-curves';
+} from '$lib/core/acts/ball-pictures';
+import { plied, woundBall } from '$lib/core/acts/strand-curves';
 import type { Act, ActStep } from './lesson';
 import {
 	arm,

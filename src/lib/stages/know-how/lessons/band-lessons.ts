@@ -8,10 +8,10 @@ import {
 	doubled,
 	earlierWeaver,
 	linkedWeaver
-} from '$lib/core/know-how/band-curves';
-import { passesOf } from '$lib/core/know-how/crossing-order';
-import { tuckedEnds } from '$lib/core/know-how/finish-pictures';
-import { wristJoint } from '$lib/core/know-how/joint-curves';
+} from '$lib/core/acts/band-curves';
+import { passesOf } from '$lib/core/acts/crossing-order';
+import { tuckedEnds } from '$lib/core/acts/finish-pictures';
+import { wristJoint } from '$lib/core/acts/joint-curves';
 import { crossingsHome } from '$lib/core/techniques/bands/braid';
 import { capital, smallNumber } from '$lib/ui/number-words';
 import { passWords } from './pass-words';

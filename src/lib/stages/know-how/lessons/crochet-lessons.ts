@@ -12,10 +12,10 @@ import {
 	stitchHigh,
 	topOf,
 	turnedRow
-} from '$lib/core/know-how/crochet-pictures';
-import type { StitchMove } from '$lib/core/know-how/stitch-states';
-import { stitchStates } from '$lib/core/know-how/stitch-states';
-import { chain, woundBall } from '$lib/core/know-how/strand-curves';
+} from '$lib/core/acts/crochet-pictures';
+import type { StitchMove } from '$lib/core/acts/stitch-states';
+import { stitchStates } from '$lib/core/acts/stitch-states';
+import { chain, woundBall } from '$lib/core/acts/strand-curves';
 import { stitches } from '$lib/core/techniques/crochet/stitches';
 import type { Stitch } from '$lib/core/techniques/crochet/stitches';
 import { hookName, stitchName } from '$lib/ui/stitch-words';

@@ -14,9 +14,9 @@ import {
 	ringChain,
 	type FrameEnd,
 	type LoopRow
-} from '$lib/core/know-how/frame-pictures';
-import type { WeavePlace } from '$lib/core/know-how/weave-curves';
-import { twinedPair, warp } from '$lib/core/know-how/weave-curves';
+} from '$lib/core/acts/frame-pictures';
+import type { WeavePlace } from '$lib/core/acts/weave-curves';
+import { twinedPair, warp } from '$lib/core/acts/weave-curves';
 import { formatLength } from '$lib/core/units/format-length';
 import { smallNumber } from '$lib/ui/number-words';
 import type { Act, ActStep, OwnThings } from './lesson';

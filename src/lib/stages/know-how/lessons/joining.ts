@@ -1,5 +1,5 @@
 import type { Sketch, SketchMark } from '$lib/core/drawing/sketch-scene';
-import { jointStages, loopJoint, onTable } from '$lib/core/know-how/joint-curves';
+import { jointStages, loopJoint, onTable } from '$lib/core/acts/joint-curves';
 import { ropes, sketch } from './lesson';
 
 /** The last stage of a joint: it is drawn together. */

@@ -1,8 +1,8 @@
 import { jointLessons as say } from '$lib/words/know-how';
 import type { Rope } from '$lib/core/drawing/rope';
 import type { Sketch, SketchMark } from '$lib/core/drawing/sketch-scene';
-import { slitJoint, teeJoint, wristJoint, wrists } from '$lib/core/know-how/joint-curves';
-import { overhandPair } from '$lib/core/know-how/strand-curves';
+import { slitJoint, teeJoint, wristJoint, wrists } from '$lib/core/acts/joint-curves';
+import { overhandPair } from '$lib/core/acts/strand-curves';
 import type { Act, ActStep } from './lesson';
 import { arm, blade, hand, mind, move, moving, ropes, sketch, tool, wrong } from './lesson';
 import { joining, joint, snug } from './joining';

@@ -7,7 +7,7 @@ import type { Sketch, SketchMark } from '$lib/core/drawing/sketch-scene';
 import { sketchScene } from '$lib/core/drawing/sketch-scene';
 import type { ToolName } from '$lib/core/drawing/sketch-tools';
 import type { Point } from '$lib/core/drawing/smooth-line';
-import { lieBag } from '$lib/core/know-how/bag-pictures';
+import { lieBag } from '$lib/core/acts/bag-pictures';
 import type { ExerciseKind } from '$lib/core/know-how/exercises';
 import type { Stitch } from '$lib/core/techniques/crochet/stitches';
 import type { Loom, NailFrame } from '$lib/core/tools/tools';

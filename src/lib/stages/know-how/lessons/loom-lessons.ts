@@ -2,9 +2,9 @@ import { loomLessons as say } from '$lib/words/know-how';
 import type { Rope } from '$lib/core/drawing/rope';
 import type { Sketch, SketchMark } from '$lib/core/drawing/sketch-scene';
 import { defaults } from '$lib/core/defaults';
-import { passesOf } from '$lib/core/know-how/crossing-order';
-import { loopJoint } from '$lib/core/know-how/joint-curves';
-import type { EdgedPlace } from '$lib/core/know-how/loom-pictures';
+import { passesOf } from '$lib/core/acts/crossing-order';
+import { loopJoint } from '$lib/core/acts/joint-curves';
+import type { EdgedPlace } from '$lib/core/acts/loom-pictures';
 import {
 	acrossStrands,
 	chainOff,
@@ -18,8 +18,8 @@ import {
 	pegStrand,
 	pegY,
 	weftStart
-} from '$lib/core/know-how/loom-pictures';
-import { plied } from '$lib/core/know-how/strand-curves';
+} from '$lib/core/acts/loom-pictures';
+import { plied } from '$lib/core/acts/strand-curves';
 import { meetingCheck } from '$lib/core/techniques/peg-loom/meeting';
 import { isOver } from '$lib/core/techniques/peg-loom/over-under';
 import { formatLength } from '$lib/core/units/format-length';

@@ -1,5 +1,5 @@
 import { passWords as say } from '$lib/words/know-how';
-import type { Pass } from '$lib/core/know-how/crossing-order';
+import type { Pass } from '$lib/core/acts/crossing-order';
 
 /** Over and under in their order, as they are read off a drawing. */
 export const passWords = (passes: readonly Pass[]): string =>

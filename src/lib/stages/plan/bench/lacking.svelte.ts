@@ -1,6 +1,5 @@
 import { lacking as say } from '$lib/words/plan';
 import { tick } from 'svelte';
-import { fetchBody } from '../steps/bodies';
 import { firstOf } from '../words/step-fields';
 import type { StepName } from '../words/step-lines';
 import type { Bench } from './bench.svelte';
@@ -12,7 +11,9 @@ export class Lacking {
 
 	constructor(
 		private readonly bench: Bench,
-		private readonly name: () => string
+		private readonly name: () => string,
+		/** Brings what stands within a step, so that its fields are there. */
+		private readonly fetch: (step: StepName) => Promise<unknown>
 	) {}
 
 	get isAnything(): boolean {
@@ -33,7 +34,7 @@ export class Lacking {
 			bench.open(first.step);
 			this.shown = { at: first.step, words: say.notKeptYet({ words }) };
 			await tick();
-			await fetchBody[first.step]();
+			await this.fetch(first.step);
 			await tick();
 			focusOn(first.field);
 		} else if (!this.name().trim()) {

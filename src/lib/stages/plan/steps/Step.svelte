@@ -5,11 +5,11 @@
 	import type { StepName } from '../words/step-lines';
 	import { fieldsOfStep } from '../words/step-fields';
 	import { stepNames } from '../words/step-lines';
-	import { bodiesAtHand, fetchBody, written, type StepBody } from '../steps/bodies';
+	import { bodiesAtHand, fetchBody, written, type StepBody } from './bodies';
 	import { doneIn, redo } from './replay';
 	import { tick, untrack } from 'svelte';
-	import StepDrawing from './StepDrawing.svelte';
-	import Judgements from './Judgements.svelte';
+	import StepDrawing from '../parts/StepDrawing.svelte';
+	import Judgements from '../parts/Judgements.svelte';
 
 	interface Props {
 		bench: Bench;

@@ -15,7 +15,8 @@ const fieldsIn = (root: ParentNode): Field[] => [
 const isChoice = (field: Field): boolean => field.type === 'radio' || field.type === 'checkbox';
 
 function isChanged(field: Field): boolean {
-	if (field instanceof HTMLSelectElement) return field.selectedOptions[0]?.defaultSelected === false;
+	if (field instanceof HTMLSelectElement)
+		return field.selectedOptions[0]?.defaultSelected === false;
 	if (!isChoice(field)) return field.value !== field.defaultValue;
 	return field.checked !== field.defaultChecked && (field.checked || field.type === 'checkbox');
 }

@@ -1,5 +1,6 @@
 import { type Db } from '../../src/lib/server/db/db';
 import { listPeopleNames } from '../../src/lib/server/people/people';
+import { nextFor } from '../../src/lib/server/know-how/next-for';
 import { practisedBy } from '../../src/lib/server/know-how/practised';
 import { ownThings } from '../../src/lib/server/know-how/own-things';
 import { barePractice } from '../../src/lib/core/practice/practice';
@@ -132,6 +133,8 @@ export const askedOfHandOver: Readonly<
 	'season/season-now seasonNow': (other) => seasonNow(other, { today, timeZone: 'UTC' }),
 	'people/people listPeopleNames': (other) => listPeopleNames(other),
 	'know-how/practised practisedBy': (other, { personId }) => practisedBy(other, personId),
+	'know-how/next-for nextFor': (other, { personId }) =>
+		nextFor(other, personId, 'loops', '2026-12-01'),
 	'know-how/practised keepPractised': (other, { personId }) =>
 		keep(other, key(), { type: 'practised', personId, kind: 'seat', seed: 1, answer: 0 }),
 	'know-how/own-things ownThings': (other) => ownThings(other),
@@ -189,6 +192,14 @@ export const answersOfHandOver: Readonly<Record<string, unknown>> = {
 	'season/words-to-people keepDayWord': refusedAt('day'),
 	'people/people listPeopleNames': [],
 	'know-how/practised practisedBy': [],
+	// Whoever is not known begins where everybody does, on no day, beside nobody.
+	'know-how/next-for nextFor': {
+		act: 'sort',
+		station: 'flatten',
+		why: 'begin',
+		day: null,
+		beside: []
+	},
 	'know-how/practised keepPractised': refusedAt('person'),
 	'season/season-plans toolsOfSeason': { loom: null, frame: null },
 	'gather/places listPlaceWords': [],

@@ -63,7 +63,7 @@ import {
 	endReceiving,
 	listReceivingPlaces
 } from '../../src/lib/server/gather/places';
-import { knownOf } from '../../src/lib/server/bench/known-of';
+import { countedKinds, knownOf } from '../../src/lib/server/bench/known-of';
 import { practiceOrBare } from '../../src/lib/server/measures/practice-asked';
 import { listSorted } from '../../src/lib/server/gather/sortings';
 import { listWantedPlans, wantMats } from '../../src/lib/server/gather/wanted';
@@ -442,6 +442,7 @@ const asked: Readonly<Record<string, (other: Db, ids: Ids) => Promise<unknown>>>
 	'gather/wanted wantMats': (other, { plan }) => wantMats(other, plan.id, 9, 3),
 	'gather/wanted listWantedPlans': (other) => listWantedPlans(other),
 	'asks/load-asks loadAsks': (other, { placeId }) => loadAsks(other, placeId, listKinds(other)),
+	'bench/known-of countedKinds': (other) => countedKinds(other),
 	'bench/known-of knownOf': (other) => knownOf(other),
 	'measures/practice-asked practiceOrBare': async (other) =>
 		(await practiceOrBare(other)).factors.pieceLength,

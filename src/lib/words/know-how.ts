@@ -8,6 +8,7 @@ export * as KnowHowCardsPdfDoor from './know-how/KnowHowCardsPdfDoor';
 export * as KnowHowFaultsPage from './know-how/KnowHowFaultsPage';
 export * as KnowHowPage from './know-how/KnowHowPage';
 export * as KnowHowPracticePage from './know-how/KnowHowPracticePage';
+export * as NextAct from './know-how/NextAct';
 export * as bagLessons from './know-how/bagLessons';
 export * as ballLessons from './know-how/ballLessons';
 export * as bandLessons from './know-how/bandLessons';

@@ -2,6 +2,7 @@
 	import { KnowHowPage as say } from '$lib/words/know-how';
 	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import { actTitles } from '$lib/stages/know-how/links/lesson-titles';
+	import NextActCard from '$lib/stages/know-how/NextActCard.svelte';
 	import PractisedList from '$lib/stages/know-how/PractisedList.svelte';
 	import type { PageProps } from './$types';
 
@@ -57,6 +58,9 @@
 			<p>{say.fromWhatOneSeesTo()}</p>
 			<a class="btn justify-self-start btn-accent" href="/know-how/faults">{say.findAFault()}</a>
 		</section>
+		{#if data.person && data.next}
+			<NextActCard name={data.person.name} next={data.next} today={data.today} />
+		{/if}
 		<section class="sheet px-4 py-3 @max-[61rem]:hidden" aria-labelledby="practice">
 			<h2 id="practice">{say.practise()}</h2>
 			<p class="quiet">{say.aQuestionAtATime()}</p>

@@ -19,7 +19,9 @@ const plansLookedAt = 8;
 const thinCarrier = <Kind extends Bag>(kinds: readonly Kind[]): Kind | undefined =>
 	kinds
 		.filter(({ handleMm, gussetMm }) => handleMm > 0 && gussetMm > 0)
-		.toSorted((one, other) => measureBag(one).filmThicknessMm - measureBag(other).filmThicknessMm)[0];
+		.toSorted(
+			(one, other) => measureBag(one).filmThicknessMm - measureBag(other).filmThicknessMm
+		)[0];
 
 /** What acts can be drawn with, in the order it is tried: the group's thin carrier or else its first kind of bag, then the usual one. */
 export async function ownThings(db: Db): Promise<readonly GroupThings[]> {

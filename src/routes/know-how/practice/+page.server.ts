@@ -1,4 +1,5 @@
 import { uuidShape } from '$lib/server/base/uuid';
+import { nextFor } from '$lib/server/know-how/next-for';
 import { practisedBy } from '$lib/server/know-how/practised';
 import { listPeopleNames } from '$lib/server/people/people';
 import { rememberHere } from '$lib/server/web/remember-here';
@@ -15,16 +16,15 @@ export const load: PageServerLoad = async (event) => {
 	const asked = shape.safeParse(url.searchParams.get('as')).data;
 	if (asked) rememberHere({ cookies, url }, 'practice', asked, '/know-how');
 	const who = asked ?? cookies.get('practice');
-	const [{ lengthSystem }, names] = await Promise.all([
-		readerOf(event),
-		listPeopleNames(locals.db)
-	]);
+	const [reader, names] = await Promise.all([readerOf(event), listPeopleNames(locals.db)]);
 	const person = names.find(({ id }) => id === who) ?? null;
 	return {
 		anySeed: Math.floor(Math.random() * 1_000_000),
-		system: lengthSystem,
+		system: reader.lengthSystem,
+		today: reader.today,
 		names,
 		person,
-		named: person && (await practisedBy(locals.db, person.id))
+		named: person && (await practisedBy(locals.db, person.id)),
+		next: person && (await nextFor(locals.db, person.id, 'loops', reader.today))
 	};
 };

@@ -7,6 +7,7 @@
 	import { box } from '$lib/stages/know-how/lessons/lesson';
 	import { answerWords, questionWords, exerciseReason } from '$lib/stages/know-how/exercise-words';
 	import { exerciseNames } from '$lib/stages/know-how/links/exercise-names';
+	import NextActCard from '$lib/stages/know-how/NextActCard.svelte';
 	import PractisedList from '$lib/stages/know-how/PractisedList.svelte';
 	import type { KindAnswered } from '$lib/stages/know-how/practice-log';
 	import { addToLog, nextKind, readLog, repeatsOf } from '$lib/stages/know-how/practice-log';
@@ -120,6 +121,9 @@
 		</p>
 	{/if}
 </section>
+{#if person && data.next}
+	<div class="mt-3"><NextActCard name={person.name} next={data.next} today={data.today} /></div>
+{/if}
 <section class="sheet mt-3 p-4" aria-labelledby="practise">
 	<h2 id="practise">{msg.practise()}</h2>
 	<p class="quiet">

@@ -55,6 +55,26 @@ test('a pedal goes on, and a step is read aloud where the device has a voice', a
 	expect((await next.boundingBox())?.height).toBeGreaterThanOrEqual(56);
 });
 
+test('where a step goes wrong stands beside it, drawn, with the way back; on paper with its step', async ({
+	page
+}) => {
+	await page.goto('/know-how/first-row');
+	await ready(page);
+	const wrong = page.locator('[data-wrong]');
+	await expect(wrong).toHaveCount(0);
+	await page.getByRole('button', { name: knowHowWords.ActSteps.next() }).click();
+	await expect(wrong.getByRole('listitem')).toHaveCount(2);
+	await expect(wrong.getByRole('img')).toHaveCount(2);
+	await expect(wrong.getByRole('listitem').first()).toContainText(
+		knowHowWords.frameLessons.takeTheRowOutAnd()
+	);
+	await expectAccessible(page);
+	// Without scripts each stands with its own step.
+	const html = await (await page.request.get('/know-how/first-row')).text();
+	expect(html.match(/data-wrong/g)?.length).toBe(2);
+	expect(html.indexOf('data-wrong')).toBeGreaterThan(html.indexOf('data-step="2"'));
+});
+
 test('an act is shown step by step, moves, is held, turned back and slowed down', async ({
 	page
 }) => {
@@ -256,6 +276,8 @@ test('practice is kept on the device, or under a name, where it may open a seat'
 		.click();
 	await ready(page);
 	await expect(page.getByText('Saved for Wren')).toBeVisible();
+	// What comes next for whoever did nothing yet is where everybody begins.
+	await expect(page.locator('[data-next-act]')).toHaveAttribute('data-next-act', 'sort');
 	await expect(page.locator('[data-back="over-under"]')).toHaveText(
 		knowHowWords.practiceLog.notTriedYet()
 	);
@@ -278,6 +300,9 @@ test('practice is kept on the device, or under a name, where it may open a seat'
 		.first()
 		.click();
 	await expect(page.locator('[data-person=Wren]')).toContainText('weave');
+	// A seat that is open is what is learned next; on this device it is found beside the acts.
+	await page.goto('/know-how');
+	await expect(page.locator('[data-next-act] a')).toHaveAttribute('href', '/know-how/weft-start');
 });
 
 test('from what one sees, by a question, to what is done about it', async ({ page }) => {

@@ -94,7 +94,7 @@
 						scene={sceneAt(step, isOne ? player.share : 1, box, hand)}
 						said={say.drawn({ words: step.words })}
 						type={box.type}
-						class="max-h-[min(45dvh,25rem)] w-full rounded border border-base-300 bg-base-100 print:max-h-none"
+						class="mx-auto max-h-[min(45dvh,25rem)] w-[min(100%,calc(min(45dvh,25rem)*5/3))] rounded border border-base-300 bg-base-100 print:max-h-none print:w-full"
 					/>
 					<p class="max-w-prose text-xl">
 						<strong>{say.of({ number, length: steps.length })}</strong>

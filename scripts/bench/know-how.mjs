@@ -15,7 +15,7 @@ async function opening(page, address) {
 	await page.goto(`${address}/know-how`);
 	await ready(page);
 	const names = await page
-		.locator('section[aria-labelledby=acts] a')
+		.locator('section[aria-labelledby^="acts-"] a')
 		.evaluateAll((links) => links.map((link) => link.getAttribute('href') ?? ''));
 	/** @type {number[]} */
 	const times = [];

@@ -144,7 +144,7 @@ export const woundBall = (
 		const tilt = turn * 2.39996;
 		const lean = 0.35 + 0.5 * ((turn * 0.618) % 1);
 		return {
-			points: steps(12).map((share): Point3 => {
+			points: steps(8).map((share): Point3 => {
 				const angle = Math.PI * share;
 				const [along, across] = [radius * Math.cos(angle), radius * lean * Math.sin(angle)];
 				return [

@@ -9,24 +9,25 @@ export function between<T>(from: T, to: T, share: number): T {
 	return mixed(from, to, share) as T;
 }
 
+/** What does not change is the very same thing, so that whoever draws it can tell. */
 function mixed(from: unknown, to: unknown, share: number): unknown {
+	if (from === to) return to;
 	// At its end it is there to the last digit.
 	if (typeof from === 'number' && typeof to === 'number')
 		return share === 1 ? to : from + share * (to - from);
 	if (Array.isArray(from) && Array.isArray(to)) {
 		// Marks that come beside others stand at once; a line of other places is another line.
-		const isList = to.every(isRecord);
-		return isList || from.length === to.length
-			? to.map((end, at) => mixed(from[at], end, share))
-			: to;
+		if (from.length !== to.length && !to.every(isRecord)) return to;
+		const all: unknown[] = to.map((end, at) => mixed(from[at], end, share));
+		return all.every((one, at) => one === to[at]) ? to : all;
 	}
-	if (isRecord(from) && isRecord(to) && from['show'] === to['show'])
-		return Object.fromEntries(
-			Object.entries(to).map(([name, end]) => [
-				name,
-				name in from ? mixed(from[name], end, share) : end
-			])
-		);
+	if (isRecord(from) && isRecord(to) && from['show'] === to['show']) {
+		const all = Object.entries(to).map(([name, end]): [string, unknown] => [
+			name,
+			name in from ? mixed(from[name], end, share) : end
+		]);
+		return all.every(([name, one]) => one === to[name]) ? to : Object.fromEntries(all);
+	}
 	return to;
 }
 

@@ -174,7 +174,7 @@ const pathOf = (line: readonly Point3[], scale: number): string =>
 	line
 		.map(
 			([x, y], at) =>
-				`${at === 0 ? 'M' : 'L'}${Math.round(x * scale * 100) / 100} ${Math.round(y * scale * 100) / 100}`
+				`${at === 0 ? 'M' : 'L'}${Math.round(x * scale * 10) / 10} ${Math.round(y * scale * 10) / 10}`
 		)
 		.join('');
 
@@ -183,11 +183,10 @@ const pieceMarks = (
 	path: string,
 	{ wide, tone }: Rope,
 	scale: number,
-	isRound: boolean,
-	inner = path
+	isRound: boolean
 ): Mark[] => [
 	{ path, stroke: 'ink', width: (wide + 1.4) * scale, isRound },
-	{ path: inner, stroke: tone, width: wide * scale, isRound }
+	{ path, stroke: tone, width: wide * scale, isRound }
 ];
 
 /** A piece of a line about a place, so long on either side; round the join of a closed one. */
@@ -238,11 +237,7 @@ export function ropeMarks(ropes: readonly Rope[], scale: number): Mark[] {
 			const line = lines[over.rope];
 			if (!upper || !lower || !line) return [];
 			const reach = 0.75 * (lower.wide + 1.4) + 0.4;
-			// The strand itself a little farther than its edges: where the piece ends no line is seen across it.
-			const [edge, inner] = [reach, reach + 0.8].map((far) =>
-				pathOf(aboutPlace(line, over.at, far), scale)
-			);
-			return pieceMarks(edge ?? '', upper, scale, false, inner);
+			return pieceMarks(pathOf(aboutPlace(line, over.at, reach), scale), upper, scale, false);
 		});
 	return [...whole, ...on];
 }

@@ -93,7 +93,20 @@ function arrow(from: Point, to: Point, { scale: s }: Frame): Mark {
 	};
 }
 
-function marksOf(mark: SketchMark, frame: Frame): Mark[] {
+/** Marks of strands that were drawn already: most of a picture rests while one strand moves. */
+const kept = new WeakMap<
+	readonly Rope[],
+	{ readonly scale: number; readonly marks: readonly Mark[] }
+>();
+function keptRopeMarks(ropes: readonly Rope[], scale: number): readonly Mark[] {
+	const before = kept.get(ropes);
+	if (before?.scale === scale) return before.marks;
+	const marks = ropeMarks(ropes, scale);
+	kept.set(ropes, { scale, marks });
+	return marks;
+}
+
+function marksOf(mark: SketchMark, frame: Frame): readonly Mark[] {
 	const { scale: s, type } = frame;
 	switch (mark.show) {
 		case 'strand':
@@ -152,7 +165,7 @@ function marksOf(mark: SketchMark, frame: Frame): Mark[] {
 				}
 			];
 		case 'ropes':
-			return ropeMarks(mark.ropes, s);
+			return keptRopeMarks(mark.ropes, s);
 		case 'hand':
 			return handMarks(mark.at, mark.from, s);
 		case 'turn':

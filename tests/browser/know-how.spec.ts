@@ -115,14 +115,21 @@ test('an act is shown step by step, moves, is held, turned back and slowed down'
 	await expectAccessible(page);
 	// For the left hand its sides are changed, and it stays so on this device.
 	await page.goto('/know-how/loop-joint-wrists');
-	await expect(page.locator('[data-step="1"]')).toContainText('points to the left');
+	const next = page.getByRole('button', { name: knowHowWords.ActSteps.next() });
+	await next.click();
+	await expect(page.locator('[data-step="2"]')).toContainText('The left hand');
+	await expect(far).toHaveValue('100');
 	const right = await drawn();
 	await page.getByRole('link', { name: /Show it for the left/ }).click();
-	await expect(page.locator('[data-step="1"]')).toContainText('points to the right');
+	await expect(page.locator('[data-step="1"]')).toBeVisible();
+	await next.click();
+	await expect(page.locator('[data-step="2"]')).toContainText('The right hand');
+	await expect(far).toHaveValue('100');
 	expect(await drawn()).not.toBe(right);
 	await page.goto('/know-how/spiral');
 	await expect(page.getByRole('link', { name: /Show it for the right/ })).toBeVisible();
-	await page.getByRole('button', { name: knowHowWords.ActSteps.next() }).click();
+	await next.click();
+	await next.click();
 	await expect(page.getByRole('note', { name: commonWords.Caution.caution() })).toContainText(
 		'trained adults'
 	);

@@ -25,7 +25,7 @@
 	};
 	const strokes: Partial<Record<Tone, string>> = {
 		ink: 'stroke-base-content',
-		quiet: 'stroke-base-content/60',
+		quiet: 'stroke-(--quiet-stroke)',
 		ground: 'stroke-base-100',
 		// Not seen through: where a strand is drawn once more over another its ends leave no line.
 		film: 'stroke-(--film-stroke)',

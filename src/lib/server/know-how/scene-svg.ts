@@ -23,7 +23,8 @@ const strokes: Partial<Record<Tone, Paint>> = {
 	// On white, and not seen through: where a strand is drawn once more its ends leave no line.
 	film: ['#a7b9e9', 1],
 	'film-other': ['#c1ceef', 1],
-	'film-line': ['#6585d9', 1]
+	'film-line': ['#6585d9', 1],
+	quiet: ['#727979', 1]
 };
 
 /** Numbers no finer than can be seen. */

@@ -37,16 +37,16 @@ const overArms = (
 			wristJoint(0)
 		),
 		...marks,
-		...[
-			hand(
-				[left[0], left[1]],
-				[left[0] > 60 ? 40 : 30, left[1] > 40 ? wrists.arm + 4 : wrists.arm]
-			),
-			hand(
-				[right[0], right[1]],
-				[right[0] < 60 ? 80 : 92, right[1] > 40 ? wrists.arm + 4 : wrists.arm]
-			)
-		]
+		{
+			show: 'hand',
+			at: left,
+			from: [left[0] > 60 ? 40 : 30, left[1] > 40 ? wrists.arm + 4 : wrists.arm]
+		},
+		{
+			show: 'hand',
+			at: right,
+			from: [right[0] < 60 ? 80 : 92, right[1] > 40 ? wrists.arm + 4 : wrists.arm]
+		}
 	);
 };
 

@@ -4,7 +4,7 @@ import type { Cut } from '$lib/core/cut/types';
 import type { Rope } from '$lib/core/drawing/rope';
 import type { Box, Scene, Tone } from '$lib/core/drawing/scene';
 import type { Sketch, SketchMark } from '$lib/core/drawing/sketch-scene';
-import { sketchScene } from '$lib/core/drawing/sketch-scene';
+import { sketchScene, sketchSize } from '$lib/core/drawing/sketch-scene';
 import type { ToolName } from '$lib/core/drawing/sketch-tools';
 import type { Point } from '$lib/core/drawing/smooth-line';
 import { lieBag } from '$lib/core/acts/bag-pictures';
@@ -112,8 +112,19 @@ export const tool = (show: ToolName, x: number, y: number, turn = 0): SketchMark
 	at: [x, y],
 	turn
 });
-/** A hand at a place, its arm from the edge: the [right] one from the right, the [left] one from the left. */
-export const hand = (at: Point, from: Point): SketchMark => ({ show: 'hand', at, from });
+/** A hand at a place, its arm from that side, and from beyond the edge: no arm ends in the air. */
+export function hand(at: Point, from: Point): SketchMark {
+	const [dx, dy] = [from[0] - at[0], from[1] - at[1]];
+	const beyond = 8;
+	/** How far along its way an arm leaves the picture through one pair of edges. */
+	const out = (place: number, way: number, size: number): number =>
+		way === 0 ? Infinity : ((way > 0 ? size + beyond : -beyond) - place) / way;
+	const far = Math.max(
+		1,
+		Math.min(out(at[0], dx, sketchSize.width), out(at[1], dy, sketchSize.height))
+	);
+	return { show: 'hand', at, from: [at[0] + far * dx, at[1] + far * dy] };
+}
 export const turning = (at: Point, radius: number, from: number, to: number): SketchMark => ({
 	show: 'turn',
 	at,

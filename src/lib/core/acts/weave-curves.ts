@@ -61,7 +61,7 @@ export function twinedPair(
 			// The strand that lay over leads, and is lifted over the other; round the rod they trade places.
 			const leads = odd > 0 && at === 2 * odd ? !isOn : isOn;
 			return [
-				x + (at === 0 ? -0.25 * step : at === 2 * strands ? 0.25 * step : 0),
+				x + (at === 0 ? -0.48 * step : at === 2 * strands ? 0.48 * step : 0),
 				y,
 				leads ? 0.4 : -0.4
 			];

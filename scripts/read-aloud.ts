@@ -15,6 +15,7 @@ const own = {
 	bagName: 'your Thin carrier',
 	cut: null,
 	hookMm: 8,
+	bagsABall: 20,
 	stitch: 'sc',
 	loom: { sort: 'loom', pegs: 28, pitchMm: 25, pegToPegMm: 1930, hasRods: true },
 	frame: { sort: 'frame', nails: 40, pitchMm: 20, lengthMm: 1900, rods: 'eyes' },

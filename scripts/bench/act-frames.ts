@@ -11,6 +11,7 @@ const own = {
 	bagName: 'a bag',
 	cut: null,
 	hookMm: 8,
+	bagsABall: 20,
 	stitch: 'dc',
 	loom: null,
 	frame: null,

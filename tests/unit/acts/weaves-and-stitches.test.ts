@@ -41,8 +41,8 @@ import {
 } from '../../../src/lib/core/acts/frame-pictures';
 import { wristJoint } from '../../../src/lib/core/acts/joint-curves';
 import {
-	acrossStrands,
 	chainOff,
+	drawnOf,
 	edged,
 	edgedWarp,
 	edgedWeft,
@@ -179,6 +179,14 @@ describe('the peg loom, as it is drawn', () => {
 		const unit = (loomAt.right - loomAt.left) / 1930;
 		expect(Math.min(jointX - loomAt.left, loomAt.right - jointX)).toBeGreaterThan(75 * unit);
 	});
+	it('is drawn with as many pegs as there are, or fewer that are odd or even alike', () => {
+		for (const there of [3, 4, 5, 28, 29, 60])
+			expect([drawnOf(there, 5) % 2, drawnOf(there, 5) <= 5, drawnOf(there, 5) <= there]).toEqual([
+				there % 2,
+				true,
+				true
+			]);
+	});
 	it('begins its weft round both edge strands and the rod: each is crossed four times, twice under, twice over', () => {
 		const ropes = weftStart(3);
 		for (const strand of [0, 1, 2]) {
@@ -193,12 +201,12 @@ describe('the peg loom, as it is drawn', () => {
 		const rows = 4;
 		const all = [...ropes, edgedWeft(rows, isOver, edged, 1)];
 		const passes = passesOf(all, ropes.length, (other) => bundleOf[other] ?? null);
-		expect(passes).toHaveLength(rows * acrossStrands);
+		expect(passes).toHaveLength(rows * edged.strands);
 		for (let row = 0; row < rows; row++) {
-			const own = passes.slice(row * acrossStrands, (row + 1) * acrossStrands);
+			const own = passes.slice(row * edged.strands, (row + 1) * edged.strands);
 			expect(alternates(own)).toBe(true);
 			// Row i lies over strand j where i + j is even.
-			const strand = row % 2 === 0 ? 1 : acrossStrands;
+			const strand = row % 2 === 0 ? 1 : edged.strands;
 			expect(own[0] === 'over').toBe((row + 1 + strand) % 2 === 0);
 		}
 		// Both edge strands and the rod are passed alike in every row.

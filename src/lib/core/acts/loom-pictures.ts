@@ -24,6 +24,16 @@ export const laidStrands = (pegs: number): LaidStrand[] =>
 			: [{ peg, isSecond: false }]
 	).flat();
 
+/**
+ * How many are drawn of so many: as many where they fit, else the most that fit and are odd or even as they are.
+ *
+ * @param there how many there are, whole, 2 or more
+ * @param most how many fit, whole, 3 or more
+ * @example [drawnOf(28, 5), drawnOf(29, 5), drawnOf(3, 5)] // [4, 5, 3]
+ */
+export const drawnOf = (there: number, most: number): number =>
+	there <= most ? there : most - ((most - there) % 2 === 0 ? 0 : 1);
+
 /** Where the pegs of both ends stand across the picture, and what a peg to the next takes. */
 export const loomAt = { left: 12, right: 108, top: 12, pitch: 12 } as const;
 /**
@@ -63,19 +73,19 @@ export function pegStrand({ peg, isSecond }: LaidStrand, slack = 0): Rope[] {
 
 /** Where a weave with its edges lies: upright strands, the outermost a bundle of two and a rod. */
 export interface EdgedPlace {
+	/** Strands across, each edge bundle as one: whole, 3 or more. */
+	readonly strands: number;
 	readonly left: number;
 	readonly right: number;
 	readonly foot: number;
 	readonly pitch: number;
 }
-export const edged: EdgedPlace = { left: 14, right: 106, foot: 66, pitch: 11 };
+export const edged: EdgedPlace = { strands: 6, left: 14, right: 106, foot: 66, pitch: 11 };
 /** Where the wefts of both ends are tied to each other, under the second strand. */
 export const meetingKnot: Point3 = [26, 25, -2.4];
-/** Places across: two edge bundles and what stands between. */
-export const acrossStrands = 6;
 
-const across = (strand: number, { left, right }: EdgedPlace): number =>
-	left + ((strand - 0.5) * (right - left)) / acrossStrands;
+const across = (strand: number, { left, right, strands }: EdgedPlace): number =>
+	left + ((strand - 0.5) * (right - left)) / strands;
 
 /** Ropes of the warp, in order, and the bundle each belongs to, from 1. */
 export interface EdgedWarp {
@@ -104,10 +114,10 @@ export function edgedWarp(
 		wide,
 		tone
 	});
-	const all = Array.from({ length: acrossStrands }, (_, nth) => {
+	const all = Array.from({ length: place.strands }, (_, nth) => {
 		const strand = nth + 1;
 		const x = across(strand, place);
-		const side = strand === 1 ? -1 : strand === acrossStrands ? 1 : 0;
+		const side = strand === 1 ? -1 : strand === place.strands ? 1 : 0;
 		if (side === 0) return [{ rope: upright(x, 4.4, 'film-other'), strand }];
 		return [
 			...(hasRods ? [{ rope: upright(x + side * 3.8, 1.8, 'quiet'), strand }] : []),
@@ -136,18 +146,18 @@ export function edgedWeft(
 	begins: 'left' | 'right' = 'left',
 	tone: Tone = 'weft'
 ): Rope {
-	const out = 0.5 * ((place.right - place.left) / acrossStrands) + 2;
+	const out = 0.5 * ((place.right - place.left) / place.strands) + 2;
 	const points: Point3[] = [];
 	for (let row = 1; row <= rows; row++) {
 		const y = place.foot - way * (row - 0.5) * place.pitch;
 		const isRightward = (row % 2 === 1) === (begins === 'left');
-		const cells = Array.from({ length: acrossStrands }, (_, nth): Point3 => [
+		const cells = Array.from({ length: place.strands }, (_, nth): Point3 => [
 			across(nth + 1, place),
 			y,
 			over(row, nth + 1) ? 2 : -2
 		]);
 		const first = across(1, place) - out + 3;
-		const last = across(acrossStrands, place) + out - 3;
+		const last = across(place.strands, place) + out - 3;
 		const run: Point3[] = [
 			[first, y, cells[0]?.[2] ?? 0],
 			...cells,

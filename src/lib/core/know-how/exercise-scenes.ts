@@ -132,7 +132,7 @@ function trimSketch({ bodyMm, holeMm }: Of<'trim'>, answer: number | null): Sket
 		marks: [
 			...bagMarks(bag, place),
 			{ show: 'disc', at: [40, y(holeMm)], radius: 1.8, tone: 'ground' },
-			{ show: 'spot', at: [40, y(holeMm)] },
+			{ show: 'look', at: [40, y(holeMm)] },
 			{ show: 'measure', from: [84, y(holeMm)], to: [84, y(0)], words: '' },
 			{ show: 'word', words: `${holeMm} mm`, at: [102, (y(holeMm) + y(0)) / 2 + 2] },
 			...(answer === null || answer === 0

@@ -1,6 +1,7 @@
 import { ownThings as say } from '$lib/words/know-how';
 import type { Db } from '$lib/server/db/db';
 import { measureBag, type Bag } from '$lib/core/bag/measure-bag';
+import { defaults } from '$lib/core/defaults';
 import { bagPresets } from '$lib/core/bag/presets';
 import type { Loom, NailFrame } from '$lib/core/tools/tools';
 import { listKinds } from '$lib/server/gather/kinds';
@@ -48,6 +49,7 @@ export async function ownThings(db: Db): Promise<readonly GroupThings[]> {
 	const things = {
 		cut: plans[0]?.cut ?? null,
 		hookMm: crocheted[0]?.hookMm ?? null,
+		bagsABall: plans[0]?.work?.bagsPerBall ?? defaults.batchSize.value,
 		stitch: crocheted[0]?.stitch ?? 'sc',
 		loom: of('loom') as Loom | null,
 		frame: of('frame') as NailFrame | null

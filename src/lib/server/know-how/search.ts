@@ -42,6 +42,7 @@ function everything(terms: StitchTerms): Told[] {
 		bagName: 'a bag',
 		cut: null,
 		hookMm: null,
+		bagsABall: 20,
 		stitch: 'sc',
 		loom: null,
 		frame: null,

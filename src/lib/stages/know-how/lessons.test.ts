@@ -21,6 +21,7 @@ const own: OwnThings = {
 	bagName: 'your Thin carrier',
 	cut: null,
 	hookMm: 8,
+	bagsABall: 20,
 	stitch: 'sc',
 	loom: { sort: 'loom', pegs: 28, pitchMm: 25, pegToPegMm: 1930, hasRods: true },
 	frame: null,

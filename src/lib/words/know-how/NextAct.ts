@@ -7,4 +7,3 @@ export const whyAfter = (d: { readonly name: string | number; readonly station: 
 export const whyBegin = (d: { readonly station: string | number }): string => "A good way to begin: " + d.station + ".";
 export const besideOn = (d: { readonly day: string | number; readonly names: string | number }): string => "On " + d.day + ", sit beside " + d.names + ".";
 export const nobodyBeside = (d: { readonly day: string | number }): string => "On " + d.day + ", nobody who knows it is at that station yet.";
-export const seeIt = (): string => "See how it is done";

@@ -1,5 +1,4 @@
 import { ballLessons as say } from '$lib/words/know-how';
-import { defaults } from '$lib/core/defaults';
 import type { Rope } from '$lib/core/drawing/rope';
 import type { Sketch, SketchMark } from '$lib/core/drawing/sketch-scene';
 import {
@@ -10,7 +9,7 @@ import {
 	winderAfter
 } from '$lib/core/acts/ball-pictures';
 import { plied, woundBall } from '$lib/core/acts/strand-curves';
-import type { Act, ActStep } from './lesson';
+import type { Act, ActStep, OwnThings } from './lesson';
 import {
 	arm,
 	board,
@@ -55,7 +54,7 @@ const eights: Rope = {
 	tone: 'film-other'
 };
 
-const ballOnFingers = (): ActStep[] => [
+const ballOnFingers = ({ bagsABall }: OwnThings): ActStep[] => [
 	mind(
 		moving(
 			say.windTheStartOfThe({ rounds }),
@@ -83,7 +82,7 @@ const ballOnFingers = (): ActStep[] => [
 		sketch(
 			...ballAt(14, 25, 30),
 			patch('ground', ...board(42, 52, 36, 16)),
-			word(say.bags({ bags: defaults.batchSize.value }), [60, 63])
+			word(say.bags({ bags: bagsABall }), [60, 63])
 		)
 	])
 ];
@@ -258,10 +257,11 @@ const spin = (): ActStep[] => [
 		hanging(0.4, 0, 0, yarnBall, pinch)
 	]),
 	mind(
-		moving(say.twirlItAlwaysTheSame(), [
-			hanging(0.4, 0, 0, yarnBall, pinch, round),
-			hanging(0.8, 0, 3, yarnBall, pinch, round)
-		]),
+		moving(
+			say.twirlItAlwaysTheSame(),
+			[hanging(0.4, 0, 0, yarnBall, pinch, round), hanging(0.8, 0, 3, yarnBall, pinch, round)],
+			tiring
+		),
 		wrong(
 			say.theWayOfTurningWas(),
 			hanging(0.8, 0, 0, yarnBall, back, tool('spot', 60, 18)),

@@ -113,7 +113,11 @@ const overhand = (): ActStep[] => [
 			say.loosenItAndPushThe()
 		)
 	),
-	moving(say.trimTheTailsOrLay(), [sketch(ropes(overhandPair(1, 0.4)), tool('cut', 66, 46, 60))])
+	moving(
+		say.trimTheTailsOrLay(),
+		[sketch(ropes(overhandPair(1, 0.4)), tool('cut', 66, 46, 60))],
+		blade
+	)
 ];
 
 const even = (): ActStep[] => [

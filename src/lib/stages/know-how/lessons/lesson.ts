@@ -21,6 +21,8 @@ export interface OwnThings {
 	/** How the group's plan cuts it; null where there is no plan. */
 	readonly cut: Cut | null;
 	readonly hookMm: number | null;
+	/** Bags the group winds into a ball. */
+	readonly bagsABall: number;
 	/** The stitch the group crochets with. */
 	readonly stitch: Stitch;
 	readonly loom: Loom | null;

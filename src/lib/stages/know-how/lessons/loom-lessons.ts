@@ -6,8 +6,8 @@ import { passesOf } from '$lib/core/acts/crossing-order';
 import { loopJoint } from '$lib/core/acts/joint-curves';
 import type { EdgedPlace } from '$lib/core/acts/loom-pictures';
 import {
-	acrossStrands,
 	chainOff,
+	drawnOf,
 	edged,
 	edgedWarp,
 	edgedWeft,
@@ -40,10 +40,19 @@ import {
 	wrong
 } from './lesson';
 
-const pegs = 5;
-const order = laidStrands(pegs);
+/** Pegs that are drawn: the group's own where they fit. */
+const mostPegs = 5;
+const pegsOf = ({ loom: own }: OwnThings): number => drawnOf(own?.pegs ?? mostPegs, mostPegs);
 /** The loom with its rods in their bolts, so many strands laid, twisted or not, one of them slack. */
-function loom(laid: number, twist: number, slack: number, ...marks: readonly SketchMark[]): Sketch {
+function loom(
+	own: OwnThings,
+	laid: number,
+	twist: number,
+	slack: number,
+	...marks: readonly SketchMark[]
+): Sketch {
+	const pegs = pegsOf(own);
+	const order = laidStrands(pegs);
 	const rod = (peg: number, side: 1 | -1): SketchMark =>
 		thread(
 			[
@@ -86,52 +95,59 @@ function loom(laid: number, twist: number, slack: number, ...marks: readonly Ske
 	);
 }
 
-const warping = ({ loom: own, system }: OwnThings): ActStep[] => [
-	moving(
-		own
-			? say.rodsFirstThroughTheEye({ length: formatLength(own.pegToPegMm, system, 'mat') })
-			: say.rodsFirstThroughTheEyeBolts(),
-		[loom(0, 0, 0)],
-		rodsCaution
-	),
-	mind(
+const warping = (all: OwnThings): ActStep[] => {
+	const { loom: own, system } = all;
+	const every = laidStrands(pegsOf(all)).length;
+	return [
 		moving(
-			say.aStrandSEndLoop(),
-			[loom(0, 0, 0), loom(1, 0, 0, hand([loomAt.right + 3, pegY(0)], [126, 44]))],
+			own
+				? say.rodsFirstThroughTheEye({ length: formatLength(own.pegToPegMm, system, 'mat') })
+				: say.rodsFirstThroughTheEyeBolts(),
+			[loom(all, 0, 0, 0)],
 			rodsCaution
 		),
-		wrong(
-			say.theEyeBoltWasLeft(),
-			{
-				...loom(0, 0, 0),
-				marks: [
-					...loom(0, 0, 0).marks,
-					ropes(pegStrand({ peg: 1, isSecond: false })),
-					tool('spot', loomAt.left, pegY(0))
-				]
-			},
-			say.beginAgainAtTheBolt()
-		)
-	),
-	moving(say.aSecondStrandOnThe(), [loom(1, 0, 0), loom(2, 0, 0)]),
-	moving(say.twistEachStrandALittle(), [loom(2, 0, 0), loom(3, 4, 0, tool('look', 84, pegY(1)))]),
-	mind(
-		moving(
-			say.strandByStrandOnOne({ part: own ? say.pegsAtEachEnd({ pegs: own.pegs }) : '' }),
-			[loom(3, 0, 0), loom(4, 0, 0), loom(5, 0, 0)],
-			tiring
+		mind(
+			moving(
+				say.aStrandSEndLoop(),
+				[loom(all, 0, 0, 0), loom(all, 1, 0, 0, hand([loomAt.right + 3, pegY(0)], [126, 44]))],
+				rodsCaution
+			),
+			wrong(
+				say.theEyeBoltWasLeft(),
+				{
+					...loom(all, 0, 0, 0),
+					marks: [
+						...loom(all, 0, 0, 0).marks,
+						ropes(pegStrand({ peg: 1, isSecond: false })),
+						tool('spot', loomAt.left, pegY(0))
+					]
+				},
+				say.beginAgainAtTheBolt()
+			)
 		),
-		wrong(
-			say.oneStrandIsSlackThe(),
-			loom(5, 0, 4, tool('spot', 60, pegY(2) + 4)),
-			say.liftItOffTwistIt()
+		moving(say.aSecondStrandOnThe(), [loom(all, 1, 0, 0), loom(all, 2, 0, 0)]),
+		moving(say.twistEachStrandALittle(), [
+			loom(all, 2, 0, 0),
+			loom(all, 3, 4, 0, tool('look', 84, pegY(1)))
+		]),
+		mind(
+			moving(
+				say.strandByStrandOnOne({ part: own ? say.pegsAtEachEnd({ pegs: own.pegs }) : '' }),
+				[loom(all, 3, 0, 0), loom(all, 4, 0, 0), loom(all, every - 2, 0, 0)],
+				tiring
+			),
+			wrong(
+				say.oneStrandIsSlackThe(),
+				loom(all, every - 2, 0, 4, tool('spot', 60, pegY(2) + 4)),
+				say.liftItOffTwistIt()
+			)
+		),
+		moving(
+			say.twoOnTheLastBolts({ length: formatLength(defaults.knotFreeEnd.value, system, 'small') }),
+			[loom(all, every - 2, 0, 0), loom(all, every - 1, 0, 0), loom(all, every, 0, 0)]
 		)
-	),
-	moving(
-		say.twoOnTheLastBolts({ length: formatLength(defaults.knotFreeEnd.value, system, 'small') }),
-		[loom(5, 0, 0), loom(6, 0, 0), loom(7, 0, 0)]
-	)
-];
+	];
+};
 
 /** One strand that ends before its peg, and the ring that lengthens it. */
 function short(stage: 0 | 1 | 2 | 3 | 4, ...marks: readonly SketchMark[]): Sketch {
@@ -229,16 +245,18 @@ const lengthening = ({ system }: OwnThings): ActStep[] => [
 			say.undoItAndTieIt()
 		)
 	),
-	moving(say.trimTheTails(), [short(3, tool('cut', 84, 56, 60))])
+	moving(say.trimTheTails(), [short(3, tool('cut', 84, 56, 60))], blade)
 ];
 
-const twisting = (): ActStep[] => [
-	moving(say.liftTheStrandYouHave(), [loom(3, 0, 0, hand([loomAt.right - 2, pegY(1)], [126, 48]))]),
-	moving(say.turnItOverAFew(), [
-		loom(3, 0, 0),
-		loom(3, 3, 0, hand([loomAt.right - 2, pegY(1)], [126, 48]))
+const twisting = (all: OwnThings): ActStep[] => [
+	moving(say.liftTheStrandYouHave(), [
+		loom(all, 3, 0, 0, hand([loomAt.right - 2, pegY(1)], [126, 48]))
 	]),
-	moving(say.hangItBackTwistedStrands(), [loom(3, 4, 0)])
+	moving(say.turnItOverAFew(), [
+		loom(all, 3, 0, 0),
+		loom(all, 3, 3, 0, hand([loomAt.right - 2, pegY(1)], [126, 48]))
+	]),
+	moving(say.hangItBackTwistedStrands(), [loom(all, 3, 4, 0)])
 ];
 
 const first = (stage: 0 | 1 | 2 | 3, ...marks: readonly SketchMark[]): Sketch =>
@@ -258,8 +276,8 @@ const startingWeft = ({ system }: OwnThings): ActStep[] => [
 					edgedWarp(edged, 72, -4, true).ropes,
 					edgedWeft(1, isOver, { ...edged, foot: 52 }, 1)
 				),
-				...Array.from({ length: acrossStrands }, (_, nth) =>
-					tool('peg', edged.left + ((nth + 0.5) * (edged.right - edged.left)) / acrossStrands, 70)
+				...Array.from({ length: edged.strands }, (_, nth) =>
+					tool('peg', edged.left + ((nth + 0.5) * (edged.right - edged.left)) / edged.strands, 70)
 				),
 				{ show: 'measure', from: [116, 50], to: [116, 68], words: '' }
 			)
@@ -267,69 +285,89 @@ const startingWeft = ({ system }: OwnThings): ActStep[] => [
 	)
 ];
 
-const place: EdgedPlace = { ...edged, pitch: 11 };
-const warpOf = edgedWarp(place, 76, -4, true);
-const woven = (rows: number, until = 1, over = isOver): Rope[] => [
-	...warpOf.ropes,
-	edgedWeft(rows, over, place, until)
-];
+/** Strands across that are drawn: odd or even as the group's own loom has them. */
+const mostStrands = 6;
+const placeOf = ({ loom: own }: OwnThings): EdgedPlace => ({
+	...edged,
+	strands: drawnOf(own?.pegs ?? mostStrands, mostStrands)
+});
+const weaveOf = (own: OwnThings) => {
+	const place = placeOf(own);
+	const { ropes: uprights, bundleOf } = edgedWarp(place, 76, -4, true);
+	const woven = (rows: number, until = 1, over = isOver): Rope[] => [
+		...uprights,
+		edgedWeft(rows, over, place, until)
+	];
+	return { place, uprights, bundleOf, woven };
+};
 /** What one row of a weave does, read off its drawing. */
-const rowWords = (row: number): string => {
-	const all = passesOf(woven(row), warpOf.ropes.length, (other) => warpOf.bundleOf[other] ?? null);
-	return passWords(all.slice(acrossStrands * (row - 1), acrossStrands * (row - 1) + 4));
+const rowWords = (
+	row: number,
+	{ place, uprights, bundleOf, woven }: ReturnType<typeof weaveOf>
+): string => {
+	const all = passesOf(woven(row), uprights.length, (other) => bundleOf[other] ?? null);
+	return passWords(all.slice(place.strands * (row - 1), place.strands * (row - 1) + 4));
 };
 
-const weaving = (): ActStep[] => [
-	moving(say.theEdgeTwoStrandsAnd({ row: rowWords(1) }), [
-		sketch(ropes(woven(1, 0.05))),
-		sketch(ropes(woven(1)), hand([104, 58], [126, 30]))
-	]),
-	mind(
-		moving(say.turnRoundEdgeAndRod(), [
-			sketch(ropes(woven(2, 0.5))),
-			sketch(ropes(woven(2, 0.62)))
+const weaving = (own: OwnThings): ActStep[] => {
+	const weave = weaveOf(own);
+	const { place, uprights, woven } = weave;
+	return [
+		moving(say.theEdgeTwoStrandsAnd({ row: rowWords(1, weave) }), [
+			sketch(ropes(woven(1, 0.05))),
+			sketch(ropes(woven(1)), hand([104, 58], [126, 30]))
 		]),
-		wrong(
-			say.theEdgeWasSplitThe(),
-			sketch(
-				ropes(warpOf.ropes, {
-					...edgedWeft(1, isOver, place, 1),
-					points: [
-						...edgedWeft(1, isOver, place, 1).points.slice(0, -2),
-						[95, 58, 2],
-						[100, 54, -2],
-						[106, 50, -2],
-						[100, 46, 2]
-					]
-				}),
-				tool('spot', 100, 52)
-			),
-			say.takeTheWeftBackAnd()
-		)
-	),
-	mind(
-		moving(say.andBackItGoes({ row: rowWords(2) }), [
-			sketch(ropes(woven(2, 0.62))),
-			sketch(ropes(woven(2)))
-		]),
-		wrong(
-			say.aRowLikeTheLast(),
-			sketch(
-				ropes(woven(3, 1, (row, strand) => isOver(row === 2 ? 1 : row, strand))),
-				tool('spot', 60, 50)
-			),
-			say.takeTheRowOutAnd()
-		)
-	),
-	moving(say.soThatEachRowDoes(), [sketch(ropes(woven(4, 0.5))), sketch(ropes(woven(4)))], tiring),
-	moving(say.pressEveryRowDownWith(), [
-		sketch(ropes(woven(4)), hand([40, 24], [24, -10]), hand([80, 24], [96, -10]))
-	])
-];
+		mind(
+			moving(say.turnRoundEdgeAndRod(), [
+				sketch(ropes(woven(2, 0.5))),
+				sketch(ropes(woven(2, 0.62)))
+			]),
+			wrong(
+				say.theEdgeWasSplitThe(),
+				sketch(
+					ropes(uprights, {
+						...edgedWeft(1, isOver, place, 1),
+						points: [
+							...edgedWeft(1, isOver, place, 1).points.slice(0, -2),
+							[95, 58, 2],
+							[100, 54, -2],
+							[106, 50, -2],
+							[100, 46, 2]
+						]
+					}),
+					tool('spot', 100, 52)
+				),
+				say.takeTheWeftBackAnd()
+			)
+		),
+		mind(
+			moving(say.andBackItGoes({ row: rowWords(2, weave) }), [
+				sketch(ropes(woven(2, 0.62))),
+				sketch(ropes(woven(2)))
+			]),
+			wrong(
+				say.aRowLikeTheLast(),
+				sketch(
+					ropes(woven(3, 1, (row, strand) => isOver(row === 2 ? 1 : row, strand))),
+					tool('spot', 60, 50)
+				),
+				say.takeTheRowOutAnd()
+			)
+		),
+		moving(
+			say.soThatEachRowDoes(),
+			[sketch(ropes(woven(4, 0.5))), sketch(ropes(woven(4)))],
+			tiring
+		),
+		moving(say.pressEveryRowDownWith(), [
+			sketch(ropes(woven(4)), hand([40, 24], [24, -10]), hand([80, 24], [96, -10]))
+		])
+	];
+};
 
 /** The end of the weft in a weave, a ring, and the next one on its way through it. */
 const nextRing = (stage: number, ...marks: readonly SketchMark[]): Sketch => {
-	const at = { left: 4, right: 64, foot: 70, pitch: 11 };
+	const at = { strands: 6, left: 4, right: 64, foot: 70, pitch: 11 };
 	const uprights = edgedWarp(at, 76, -4, true).ropes;
 	const [old, fresh] = loopJoint(stage, { at: [86, 37], turn: 0, scale: 0.6 }, 0, 60);
 	return sketch(ropes(uprights, edgedWeft(2, isOver, at, 1), old, fresh), ...marks);
@@ -341,16 +379,19 @@ const addingPiece = (): ActStep[] => [
 	moving(say.oneAtATimeGives(), [nextRing(8, tool('look', 84, 37))])
 ];
 
-const handing = (): ActStep[] => [
-	moving(say.twoSitSideBySide(), [
-		sketch(ropes(woven(3, 0.72))),
-		sketch(ropes(woven(3, 0.84)), hand([58, 39], [20, 4]))
-	]),
-	moving(say.sheSaysAloudWhatCame(), [
-		sketch(ropes(woven(3, 0.84)), tool('look', 56, 39), hand([60, 39], [100, 4]))
-	]),
-	moving(say.theSecondGoesOnWith(), [sketch(ropes(woven(3, 0.84))), sketch(ropes(woven(3)))])
-];
+const handing = (own: OwnThings): ActStep[] => {
+	const { woven } = weaveOf(own);
+	return [
+		moving(say.twoSitSideBySide(), [
+			sketch(ropes(woven(3, 0.72))),
+			sketch(ropes(woven(3, 0.84)), hand([58, 39], [20, 4]))
+		]),
+		moving(say.sheSaysAloudWhatCame(), [
+			sketch(ropes(woven(3, 0.84)), tool('look', 56, 39), hand([60, 39], [100, 4]))
+		]),
+		moving(say.theSecondGoesOnWith(), [sketch(ropes(woven(3, 0.84))), sketch(ropes(woven(3)))])
+	];
+};
 
 /** Rows woven from both ends, so much of one row more between them, and their ends apart or tied. */
 function meeting(near: number, far: number, between: number, isTied: boolean): Rope[] {
@@ -359,7 +400,7 @@ function meeting(near: number, far: number, between: number, isTied: boolean): R
 	const check = meetingCheck(
 		{ rows: near, firstPass: 'over' },
 		{ rows: far, firstPass: 'over' },
-		acrossStrands,
+		edged.strands,
 		1
 	);
 	const needsRow = check.verdict !== 'fine' && between > 0;
@@ -368,7 +409,7 @@ function meeting(near: number, far: number, between: number, isTied: boolean): R
 	// Whoever sits at the far end counts the strands from her own left.
 	const farWeft = edgedWeft(
 		far,
-		(row, strand) => isOver(row, acrossStrands + 1 - strand),
+		(row, strand) => isOver(row, edged.strands + 1 - strand),
 		high,
 		1,
 		-1,
@@ -411,6 +452,8 @@ const meet = (): ActStep[] => [
 	)
 ];
 
+/** Pegs of the end that is chained off. */
+const pegs = mostPegs;
 /** The loops of one end, so many lifted off their pegs and drawn through each other. */
 function off(lifted: number, hasRods: boolean, ...marks: readonly SketchMark[]): Sketch {
 	const { loops } = chainOff(pegs, lifted);

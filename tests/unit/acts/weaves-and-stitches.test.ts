@@ -31,7 +31,6 @@ import {
 	tuckedEnds
 } from '../../../src/lib/core/acts/finish-pictures';
 import {
-	drawnNails,
 	loopRow,
 	loopsDrawn,
 	nailLoops,
@@ -232,14 +231,14 @@ describe('the peg loom, as it is drawn', () => {
 
 describe('the frame, as it is drawn', () => {
 	it('takes each nail once, in order, head and foot in turn', () => {
-		const { nails } = nailPath(1);
+		const { nails } = nailPath(1, 5);
 		expect(
 			nails.map(({ end }) => end).every((end, at) => end === (at % 2 === 0 ? 'head' : 'foot'))
 		).toBe(true);
 		expect(nails.map(({ nail }) => nail)).toEqual(
-			Array.from({ length: 2 * drawnNails }, (_, at) => Math.floor(at / 2))
+			Array.from({ length: 10 }, (_, at) => Math.floor(at / 2))
 		);
-		expect(Array.from({ length: 3 }, (_, nail) => ringChain(nail, 4)).flat()).toHaveLength(12);
+		expect(Array.from({ length: 3 }, (_, nail) => ringChain(nail, 4, 3)).flat()).toHaveLength(12);
 	});
 	it.each(['foot', 'head'] as const)(
 		'crosses the halves inside every loop of the %s: over one leg, under the other, and opposite to each other',

@@ -1,40 +1,50 @@
 import type { Point3, Rope } from '../drawing/rope';
 import type { Point } from '../drawing/smooth-line';
 
-/** Nails at each end of the frame that is drawn. */
-export const drawnNails = 5;
+/** Nails at each end of a frame that fit its picture. */
+export const mostNails = 5;
 const sides = { left: 14, right: 106 } as const;
 export const frameAt = { head: 10, foot: 62 } as const;
-const pitch = (sides.right - sides.left) / drawnNails;
+const pitchOf = (nails: number): number => (sides.right - sides.left) / nails;
 /**
- * Where a nail of the head stands; those of the foot stand between them.
- * @example headNail(0) // [18.6, 10]
+ * Where a nail of the head stands, of so many; those of the foot stand between them.
+ * @example headNail(0, 5) // [18.6, 10]
  */
-export const headNail = (nail: number): Point => [sides.left + (nail + 0.25) * pitch, frameAt.head];
+export const headNail = (nail: number, nails: number): Point => [
+	sides.left + (nail + 0.25) * pitchOf(nails),
+	frameAt.head
+];
 /**
- * Where a nail of the foot stands.
- * @example footNail(0) // [27.8, 62]
+ * Where a nail of the foot stands, of so many.
+ * @example footNail(0, 5) // [27.8, 62]
  */
-export const footNail = (nail: number): Point => [sides.left + (nail + 0.75) * pitch, frameAt.foot];
+export const footNail = (nail: number, nails: number): Point => [
+	sides.left + (nail + 0.75) * pitchOf(nails),
+	frameAt.foot
+];
 
 /**
  * One strand led from nail to nail: an eye on the first at the head, down round the one opposite, up round the next, to
  * an eye on the last at the foot.
  *
  * @param until how far it is led, 0 to 1
+ * @param count of nails at each end, whole, 2 or more
  * @returns the strand, and the nails it meets in their order
- * @example nailPath(1).nails.length // 10
+ * @example nailPath(1, 5).nails.length // 10
  */
-export function nailPath(until: number): {
+export function nailPath(
+	until: number,
+	count: number
+): {
 	readonly rope: Rope;
 	readonly nails: readonly { readonly end: 'head' | 'foot'; readonly nail: number }[];
 } {
-	const nails = Array.from({ length: 2 * drawnNails }, (_, at) => ({
+	const nails = Array.from({ length: 2 * count }, (_, at) => ({
 		end: at % 2 === 0 ? ('head' as const) : ('foot' as const),
 		nail: Math.floor(at / 2)
 	}));
 	const points = nails.flatMap(({ end, nail }, at): Point3[] => {
-		const [x, y] = end === 'head' ? headNail(nail) : footNail(nail);
+		const [x, y] = end === 'head' ? headNail(nail, count) : footNail(nail, count);
 		const out = end === 'head' ? -2.4 : 2.4;
 		if (at === 0)
 			return [
@@ -60,14 +70,22 @@ export function nailPath(until: number): {
 }
 
 /**
+ * Where a chain hangs, of so many.
+ * @example chainX(0, 4) // 25.5
+ */
+export const chainX = (nail: number, nails: number): number =>
+	sides.left + (nail + 0.5) * pitchOf(nails);
+
+/**
  * One chain of rings from a nail to the one opposite, none going on to the next.
  *
  * @param nail from 0
  * @param rings of the chain, whole, 1 or more
- * @example ringChain(0, 4).length // 4
+ * @param nails at each end
+ * @example ringChain(0, 4, 5).length // 4
  */
-export function ringChain(nail: number, rings: number): Rope[] {
-	const x = sides.left + (nail + 0.5) * pitch;
+export function ringChain(nail: number, rings: number, nails: number): Rope[] {
+	const x = chainX(nail, nails);
 	const long = (frameAt.foot - frameAt.head + 4) / rings;
 	return Array.from({ length: rings }, (_, at): Rope => {
 		const top = frameAt.head - 2 + at * long;

@@ -2,7 +2,9 @@ import { frameLessons as say } from '$lib/words/know-how';
 import type { Rope } from '$lib/core/drawing/rope';
 import type { Sketch, SketchMark } from '$lib/core/drawing/sketch-scene';
 import {
-	drawnNails,
+	chainX,
+	frameAt,
+	mostNails,
 	footNail,
 	headNail,
 	loopNail,
@@ -15,6 +17,7 @@ import {
 	type FrameEnd,
 	type LoopRow
 } from '$lib/core/acts/frame-pictures';
+import { drawnOf } from '$lib/core/acts/loom-pictures';
 import type { WeavePlace } from '$lib/core/acts/weave-curves';
 import { twinedPair, warp } from '$lib/core/acts/weave-curves';
 import { formatLength } from '$lib/core/units/format-length';
@@ -39,10 +42,13 @@ import {
 } from './lesson';
 
 const nail = ([x, y]: readonly [number, number]): SketchMark => tool('nail', x, y);
-const allNails: SketchMark[] = Array.from({ length: drawnNails }, (_, at) => [
-	nail(headNail(at)),
-	nail(footNail(at))
-]).flat();
+/** Nails that are drawn: the group's own where they fit, else odd or even as they are. */
+const nailsOf = ({ frame: own }: OwnThings): number => drawnOf(own?.nails ?? mostNails, mostNails);
+const allNails = (count: number): SketchMark[] =>
+	Array.from({ length: count }, (_, at) => [
+		nail(headNail(at, count)),
+		nail(footNail(at, count))
+	]).flat();
 const rods: SketchMark[] = [10, 110].map((x) =>
 	thread(
 		[
@@ -56,64 +62,75 @@ const rods: SketchMark[] = [10, 110].map((x) =>
 const clips: SketchMark[] = [10, 110].flatMap((x) =>
 	[14, 58].map((y): SketchMark => ({ show: 'disc', at: [x, y], radius: 2.4, tone: 'ground' }))
 );
-const onFrame = (until: number, ...marks: readonly SketchMark[]): Sketch =>
-	sketch(...allNails, ropes(nailPath(until).rope), ...marks);
+const onFrame = (own: OwnThings, until: number, ...marks: readonly SketchMark[]): Sketch =>
+	sketch(...allNails(nailsOf(own)), ropes(nailPath(until, nailsOf(own)).rope), ...marks);
 
-const nailing = ({ frame: own, system }: OwnThings): ActStep[] => [
-	moving(
-		own
-			? say.yourFrameHasNailsAtEach({
-					nails: own.nails,
-					length: formatLength(own.lengthMm, system, 'mat')
-				})
-			: say.knotAnEyeInThe(),
-		[onFrame(0.06, hand([16, 24], [60, 84]))]
-	),
-	moving(say.downRoundTheOppositeNail(), [onFrame(0.06), onFrame(0.4)]),
-	moving(say.onToTheLastNail(), [onFrame(0.4), onFrame(1, tool('look', 105, 58))], tiring),
-	mind(
-		moving(say.nowTheRodsThroughEyes(), [onFrame(1, ...rods, ...clips)], rodsCaution),
-		wrong(
-			say.bareNailsHoldTheRod(),
-			onFrame(1, ...rods, tool('spot', 110, 58)),
-			say.tieTheRodForThis()
+const nailing = (all: OwnThings): ActStep[] => {
+	const { frame: own, system } = all;
+	return [
+		moving(
+			own
+				? say.yourFrameHasNailsAtEach({
+						nails: own.nails,
+						length: formatLength(own.lengthMm, system, 'mat')
+					})
+				: say.knotAnEyeInThe(),
+			[onFrame(all, 0.06, hand([16, 24], [60, 84]))]
+		),
+		moving(say.downRoundTheOppositeNail(), [onFrame(all, 0.06), onFrame(all, 0.4)]),
+		moving(
+			say.onToTheLastNail(),
+			[onFrame(all, 0.4), onFrame(all, 1, tool('look', 105, 58))],
+			tiring
+		),
+		mind(
+			moving(say.nowTheRodsThroughEyes(), [onFrame(all, 1, ...rods, ...clips)], rodsCaution),
+			wrong(
+				say.bareNailsHoldTheRod(),
+				onFrame(all, 1, ...rods, tool('spot', 110, 58)),
+				say.tieTheRodForThis()
+			)
 		)
-	)
-];
+	];
+};
 
 const chainRings = 4;
-const chains = (many: number, ...marks: readonly SketchMark[]): Sketch =>
-	sketch(
-		...Array.from({ length: drawnNails }, (_, at) => [
-			tool('nail', ringChain(at, 1)[0]?.points[0]?.[0] ?? 0, 10),
-			tool('nail', ringChain(at, 1)[0]?.points[0]?.[0] ?? 0, 62)
-		]).flat(),
-		ropes(Array.from({ length: many }, (_, at) => ringChain(at, chainRings)).flat()),
+const chains = (own: OwnThings, many: number, ...marks: readonly SketchMark[]): Sketch => {
+	const count = nailsOf(own);
+	return sketch(
+		...Array.from({ length: count }, (_, at) =>
+			[frameAt.head, frameAt.foot].map((y) => tool('nail', chainX(at, count), y))
+		).flat(),
+		ropes(Array.from({ length: many }, (_, at) => ringChain(at, chainRings, count)).flat()),
 		...marks
 	);
-const stringing = (): ActStep[] => [
-	moving(say.joinLoopsToChainsEach(), [
-		chains(0, ropes(ringChain(2, chainRings)), word(String(chainRings), [84, 40]))
-	]),
-	moving(say.hangOneChainFromThe(), [chains(0), chains(1, hand([24, 60], [60, 84]))]),
-	moving(
-		say.oneChainForEachPair({
-			nails: smallNumber(drawnNails),
-			rings: smallNumber(chainRings),
-			all: drawnNails * chainRings
-		}),
-		[chains(1), chains(3), chains(drawnNails)],
-		tiring
-	),
-	mind(
-		moving(say.thenTheRodsBesideThe(), [chains(drawnNails, ...rods, ...clips)], rodsCaution),
-		wrong(
-			say.oneChainHasALoop(),
-			chains(drawnNails, tool('spot', 60, 36)),
-			say.countAndTakeTheLoop()
+};
+const stringing = (own: OwnThings): ActStep[] => {
+	const count = nailsOf(own);
+	return [
+		moving(say.joinLoopsToChainsEach(), [
+			chains(own, 0, ropes(ringChain(2, chainRings, count)), word(String(chainRings), [84, 40]))
+		]),
+		moving(say.hangOneChainFromThe(), [chains(own, 0), chains(own, 1, hand([24, 60], [60, 84]))]),
+		moving(
+			say.oneChainForEachPair({
+				nails: smallNumber(count),
+				rings: smallNumber(chainRings),
+				all: count * chainRings
+			}),
+			[chains(own, 1), chains(own, 3), chains(own, count)],
+			tiring
+		),
+		mind(
+			moving(say.thenTheRodsBesideThe(), [chains(own, count, ...rods, ...clips)], rodsCaution),
+			wrong(
+				say.oneChainHasALoop(),
+				chains(own, count, tool('spot', 60, 36)),
+				say.countAndTakeTheLoop()
+			)
 		)
-	)
-];
+	];
+};
 
 const place: WeavePlace = { left: 14, right: 106, foot: 70, pitch: 13, wide: 3 };
 const ends = 6;

@@ -105,6 +105,19 @@ const chains = (own: OwnThings, many: number, ...marks: readonly SketchMark[]): 
 		...marks
 	);
 };
+/** A chain with a loop too many, which bows between its nails. */
+const slackChain = (at: number, count: number): Rope[] =>
+	ringChain(at, chainRings + 1, count).map((rope) => ({
+		...rope,
+		points: rope.points.map(
+			([x, y, z]) =>
+				[
+					x + 7 * Math.sin((Math.PI * (y - frameAt.head)) / (frameAt.foot - frameAt.head)),
+					y,
+					z
+				] as const
+		)
+	}));
 const stringing = (own: OwnThings): ActStep[] => {
 	const count = nailsOf(own);
 	return [
@@ -125,7 +138,7 @@ const stringing = (own: OwnThings): ActStep[] => {
 			moving(say.thenTheRodsBesideThe(), [chains(own, count, ...rods, ...clips)], rodsCaution),
 			wrong(
 				say.oneChainHasALoop(),
-				chains(own, count, tool('spot', 60, 36)),
+				chains(own, 1, ropes(slackChain(1, count)), tool('spot', chainX(1, count) + 4, 36)),
 				say.countAndTakeTheLoop()
 			)
 		)

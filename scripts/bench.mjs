@@ -26,6 +26,9 @@ await runMain(async () => {
 
 	if (isAsked('line')) await run(process.execPath, ['--import', 'tsx', 'scripts/bench/line.ts']);
 
+	if (isAsked('know-how'))
+		await run(process.execPath, ['--import', 'tsx', 'scripts/bench/act-frames.ts']);
+
 	if (isAsked('fleet')) await (await import('./bench/fleet.mjs')).benchFleet();
 
 	// A database as it is kept: every write is on the disk before it is acknowledged.

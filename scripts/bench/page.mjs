@@ -206,6 +206,8 @@ export async function benchPage(address, executablePath) {
 		await benchLoad(page, address);
 		await page.locator('html[data-scripts=on]').waitFor();
 		await page.locator('[data-step=size] summary').click();
+		// Its code comes with its first opening.
+		await page.waitForLoadState('networkidle');
 		await paintTimes(page, 30);
 		await printPaint(page, 'input to painted tally, crochet', 200, 16, 50);
 		for (const technique of ['peg-loom', 'twined', 'finger-bands']) {

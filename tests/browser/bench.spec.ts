@@ -24,6 +24,32 @@ test.describe('work that is not kept yet', () => {
 	});
 });
 
+test('what is done in a step before its code is here is done again once it is, and loses nothing', async ({
+	page
+}) => {
+	await page.goto('/plan');
+	await ready(page);
+	let release = (): void => undefined;
+	const held = new Promise<void>((resolve) => (release = resolve));
+	await page.route('**/_app/immutable/**', async (route) => {
+		await held;
+		await route.continue();
+	});
+	const before = await tally(page, 'toCollect').textContent();
+	await openStep(page, 'Size');
+	await page.locator('#mat_width').fill('60 cm');
+	await openStep(page, 'Finish');
+	await choose(page, 'ties', 'braid');
+	// The server wrote the fields: they take what is typed, and nothing answers yet.
+	await expect(tally(page, 'toCollect')).toHaveText(String(before));
+	release();
+	await expect(tally(page, 'toCollect')).not.toHaveText(String(before));
+	await openStep(page, 'Size');
+	await expect(page.locator('#mat_width')).toHaveValue('60 cm');
+	await openStep(page, 'Finish');
+	await expect(page.locator('input[name=ties][value=braid]')).toBeChecked();
+});
+
 test('a link opens the plan in the state shown', async ({ page, context }) => {
 	await context.grantPermissions(['clipboard-read', 'clipboard-write']);
 	await page.goto('/plan');

@@ -34,7 +34,8 @@ export class Lacking {
 			bench.open(first.step);
 			this.shown = { at: first.step, words: say.notKeptYet({ words }) };
 			await tick();
-			await this.fetch(first.step);
+			// Without network the field is there as the server wrote it.
+			await this.fetch(first.step).catch(() => undefined);
 			await tick();
 			focusOn(first.field);
 		} else if (!this.name().trim()) {

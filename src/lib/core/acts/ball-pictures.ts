@@ -1,6 +1,6 @@
 import type { Point3, Rope } from '../drawing/rope';
 import type { Point } from '../drawing/smooth-line';
-import type { Tone } from '../drawing/scene';
+import { plied } from './strand-curves';
 
 /** Where the two fingers stand that a ball is begun on. */
 export const fingersAt = [42, 78] as const;
@@ -112,25 +112,15 @@ export function hangingSpindle(drop: number, wound: number): HangingSpindle {
  * @param turns how often each goes right round; below 0 the other way
  * @example twistedUp(3, 60, 40, 6, 2).length // 2
  */
-export function twistedUp(
+export const twistedUp = (
 	turns: number,
 	x: number,
 	foot: number,
 	head: number,
-	apart: number,
-	tones: readonly [Tone, Tone] = ['film-other', 'film-other']
-): [Rope, Rope] {
-	const ply = (half: 0 | 1): Rope => ({
-		points: Array.from({ length: 41 }, (_, at): Point3 => {
-			const angle = (2 * Math.PI * turns * at) / 40 + half * Math.PI;
-			return [
-				x + apart * Math.cos(angle),
-				foot + (at / 40) * (head - foot),
-				Math.max(0.4, apart) * Math.sin(angle)
-			];
-		}),
-		wide: Math.max(1.4, 1.3 * apart),
-		tone: tones[half]
-	});
-	return [ply(0), ply(1)];
-}
+	apart: number
+): Rope[] =>
+	// Lying across, and stood up: that turns it the other way.
+	plied(-turns, apart, foot, head, x, ['film-other', 'film-other']).map((ply) => ({
+		...ply,
+		points: ply.points.map(([along, across, z]): Point3 => [across, along, z])
+	}));

@@ -44,6 +44,27 @@ export function braided(
 	});
 }
 
+/** Where bands lie: from where to where, and how far their strands are apart. */
+export interface BandPlace {
+	readonly left: number;
+	readonly right: number;
+	readonly top: number;
+	readonly apart: number;
+}
+
+/** One pass of a weaver across a band: a place at each strand, over it or under it. */
+const passAcross = (
+	strands: number,
+	isDown: boolean,
+	x: (share: number) => number,
+	lane: (strand: number) => number,
+	isOver: (strand: number) => boolean
+): Point3[] =>
+	Array.from({ length: strands }, (_, at): Point3 => {
+		const strand = isDown ? at : strands - 1 - at;
+		return [x(0.15 + (0.7 * (at + 0.5)) / strands), lane(strand), isOver(strand) ? 2 : -2];
+	});
+
 /**
  * A weaver that goes over and under the strands of a band and, at each return, hooks into the turn of the weaver before.
  *
@@ -58,17 +79,7 @@ export function linkedWeaver(
 	strands: number,
 	passes: number,
 	until: number,
-	{
-		left,
-		right,
-		top,
-		apart
-	}: {
-		readonly left: number;
-		readonly right: number;
-		readonly top: number;
-		readonly apart: number;
-	},
+	{ left, right, top, apart }: BandPlace,
 	links = true
 ): Rope {
 	const step = (right - left) / passes;
@@ -77,13 +88,14 @@ export function linkedWeaver(
 	for (let pass = 1; pass <= passes; pass++) {
 		const isDown = pass % 2 === 1;
 		const x = (share: number): number => left + (pass - 1 + share) * step;
-		const across = Array.from({ length: strands }, (_, at): Point3 => {
-			const strand = isDown ? at : strands - 1 - at;
-			const share = 0.15 + (0.7 * (at + 0.5)) / strands;
-			// Where it hooks into the turn of another, its last crossing before that is over.
-			const isOver = (pass + strand) % 2 === (links ? 0 : 1);
-			return [x(share), lane(strands + strand), isOver ? 2 : -2];
-		});
+		// Where it hooks into the turn of another, its last crossing before that is over.
+		const across = passAcross(
+			strands,
+			isDown,
+			x,
+			(strand) => lane(strands + strand),
+			(strand) => (pass + strand) % 2 === (links ? 0 : 1)
+		);
 		points.push(...across);
 		// Below the last strand it turns; above the first it turns as well, or hooks into the turn of the weaver before:
 		// up under that turn, and back over it.
@@ -112,17 +124,7 @@ export function linkedWeaver(
 export function earlierWeaver(
 	strands: number,
 	passes: number,
-	{
-		left,
-		right,
-		top,
-		apart
-	}: {
-		readonly left: number;
-		readonly right: number;
-		readonly top: number;
-		readonly apart: number;
-	}
+	{ left, right, top, apart }: BandPlace
 ): Rope {
 	const step = (right - left) / passes;
 	const lane = (at: number): number => top + at * apart;
@@ -131,11 +133,7 @@ export function earlierWeaver(
 	for (let pass = 0; pass <= passes; pass++) {
 		const isDown = pass % 2 === 0;
 		const x = (share: number): number => left + (pass - 1 + share) * step;
-		const across = Array.from({ length: strands }, (_, at): Point3 => {
-			const strand = isDown ? at : strands - 1 - at;
-			const share = 0.15 + (0.7 * (at + 0.5)) / strands;
-			return [x(share), lane(strand), (pass + strand) % 2 === 1 ? 2 : -2];
-		});
+		const across = passAcross(strands, isDown, x, lane, (strand) => (pass + strand) % 2 === 1);
 		points.push(...across);
 		if (isDown)
 			points.push(

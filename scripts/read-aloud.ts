@@ -2,21 +2,17 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync, statSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { bagPresets } from '../src/lib/core/bag/presets';
 import { stepsOf } from '../src/lib/stages/know-how/lessons';
-import { box } from '../src/lib/stages/know-how/lessons/lesson';
+import { box, usualThings } from '../src/lib/stages/know-how/lessons/lesson';
 import { actNames } from '../src/lib/stages/know-how/links/lesson-titles';
 
 /** An easy pace, words a minute; samples a second of two bytes; a step no longer than this, s. */
 const [pace, bytesASecond, most] = [150, 2 * 22_050, 12];
 
 const own = {
-	bag: bagPresets[0].bag,
+	...usualThings,
 	bagName: 'your Thin carrier',
-	cut: null,
 	hookMm: 8,
-	bagsABall: 20,
-	stitch: 'sc',
 	loom: { sort: 'loom', pegs: 28, pitchMm: 25, pegToPegMm: 1930, hasRods: true },
 	frame: { sort: 'frame', nails: 40, pitchMm: 20, lengthMm: 1900, rods: 'eyes' },
 	system: 'cm',

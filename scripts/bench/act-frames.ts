@@ -1,20 +1,15 @@
 // What a frame of an act's movement takes of script: every act, each of its steps at shares of its way.
-import { bagPresets } from '../../src/lib/core/bag/presets';
 import { sceneAt } from '../../src/lib/stages/know-how/act-player.svelte';
 import { stepsOf } from '../../src/lib/stages/know-how/lessons';
-import { box } from '../../src/lib/stages/know-how/lessons/lesson';
+import { box, usualThings } from '../../src/lib/stages/know-how/lessons/lesson';
 import { actNames } from '../../src/lib/stages/know-how/links/lesson-titles';
 import { print, quantile } from './figures.mjs';
 
 const own = {
-	bag: bagPresets[0].bag,
+	...usualThings,
 	bagName: 'a bag',
-	cut: null,
 	hookMm: 8,
-	bagsABall: 20,
 	stitch: 'dc',
-	loom: null,
-	frame: null,
 	system: 'cm',
 	terms: 'us',
 	box

@@ -1,13 +1,11 @@
 import { ownThings as say } from '$lib/words/know-how';
 import type { Db } from '$lib/server/db/db';
 import { measureBag, type Bag } from '$lib/core/bag/measure-bag';
-import { defaults } from '$lib/core/defaults';
-import { bagPresets } from '$lib/core/bag/presets';
 import type { Loom, NailFrame } from '$lib/core/tools/tools';
 import { listKinds } from '$lib/server/gather/kinds';
 import { documentsOf, listNewestPlans } from '$lib/server/plan/plans';
 import { listTools } from '$lib/server/prepare/tools';
-import type { OwnThings } from '$lib/stages/know-how/lessons/lesson';
+import { usualThings, type OwnThings } from '$lib/stages/know-how/lessons/lesson';
 import { planOfShape } from '$lib/stages/plan/document/document';
 
 /** What is a group's own in an act: its bag, how its plan cuts it, its hook, its loom, its frame. */
@@ -49,11 +47,11 @@ export async function ownThings(db: Db): Promise<readonly GroupThings[]> {
 	const things = {
 		cut: plans[0]?.cut ?? null,
 		hookMm: crocheted[0]?.hookMm ?? null,
-		bagsABall: plans[0]?.work?.bagsPerBall ?? defaults.batchSize.value,
-		stitch: crocheted[0]?.stitch ?? 'sc',
+		bagsABall: plans[0]?.work?.bagsPerBall ?? usualThings.bagsABall,
+		stitch: crocheted[0]?.stitch ?? usualThings.stitch,
 		loom: of('loom') as Loom | null,
 		frame: of('frame') as NailFrame | null
 	};
-	const usual = { bag: bagPresets[0].bag, bagName: say.aThinCarrier(), ...things };
+	const usual = { bag: usualThings.bag, bagName: say.aThinCarrier(), ...things };
 	return kind ? [{ bag: kind, bagName: say.your({ name: kind.name }), ...things }, usual] : [usual];
 }

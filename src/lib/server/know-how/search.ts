@@ -1,12 +1,11 @@
 import { search as say } from '$lib/words/know-how';
 import { Memo } from '$lib/server/db/cache';
-import { bagPresets } from '$lib/core/bag/presets';
 import { faults } from '$lib/core/check/faults';
 import type { FaultKind } from '$lib/core/check/faults';
 import { techniqueKinds } from '$lib/core/techniques/technique';
 import { faultWords } from '$lib/stages/check/check-words';
 import { lessons, stepsOf } from '$lib/stages/know-how/lessons';
-import { box, type ActStep } from '$lib/stages/know-how/lessons/lesson';
+import { box, usualThings, type ActStep } from '$lib/stages/know-how/lessons/lesson';
 import { glossaryOf } from '$lib/stages/know-how/glossary';
 import { signsOf } from '$lib/stages/know-how/signs';
 import { actNames, actTitles } from '$lib/stages/know-how/links/lesson-titles';
@@ -38,14 +37,8 @@ const saidOf = ({ words, instead = [] }: ActStep): string[] => [
 
 function everything(terms: StitchTerms): Told[] {
 	const own = {
-		bag: bagPresets[0].bag,
+		...usualThings,
 		bagName: 'a bag',
-		cut: null,
-		hookMm: null,
-		bagsABall: 20,
-		stitch: 'sc',
-		loom: null,
-		frame: null,
 		system: 'cm',
 		terms,
 		box

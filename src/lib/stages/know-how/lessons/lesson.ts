@@ -1,5 +1,7 @@
 import { lesson as say } from '$lib/words/know-how';
 import type { Bag } from '$lib/core/bag/measure-bag';
+import { bagPresets } from '$lib/core/bag/presets';
+import { defaults } from '$lib/core/defaults';
 import type { Cut } from '$lib/core/cut/types';
 import type { Rope } from '$lib/core/drawing/rope';
 import type { Box, Scene, Tone } from '$lib/core/drawing/scene';
@@ -32,6 +34,17 @@ export interface OwnThings {
 	/** The room each drawing has. */
 	readonly box: Box;
 }
+
+/** What acts are drawn from where no group's things are known. */
+export const usualThings = {
+	bag: bagPresets[0].bag,
+	cut: null,
+	hookMm: null,
+	bagsABall: defaults.batchSize.value,
+	stitch: 'sc',
+	loom: null,
+	frame: null
+} as const satisfies Partial<OwnThings>;
 
 /** How a step is drawn: as it moves, the last as it is left lying; or as it stands, laid out for its room. */
 export type Drawn = { readonly frames: readonly Sketch[] } | { readonly scene: Scene };

@@ -9,6 +9,7 @@ const core = [
 		'core/colour',
 		'core/finish',
 		'core/joint',
+		'core/rhythm',
 		'core/size',
 		'core/statistics'
 	],

@@ -1,5 +1,8 @@
 import type { Db } from '../../src/lib/server/db/db';
 import { addPerson, keepPerson } from '../../src/lib/server/people/people';
+import { keepAway } from '../../src/lib/server/people/away';
+import { shutHall } from '../../src/lib/server/people/hall-shut';
+import { keepRhythm } from '../../src/lib/server/people/rhythm';
 import { addTableDay } from '../../src/lib/server/people/table-days';
 import { findDay, keepSeats, keepTerms } from '../../src/lib/server/people/day';
 import { workOfDay } from '../../src/lib/server/prepare/day-work';
@@ -25,6 +28,7 @@ interface DemoPerson {
 	readonly likes?: string;
 	readonly contact?: string;
 	readonly isChild?: boolean;
+	readonly isTeen?: boolean;
 	readonly needs?: readonly Need[];
 	readonly with?: readonly string[];
 	/** Days to come, from 0. */
@@ -58,7 +62,13 @@ const people: readonly DemoPerson[] = [
 		seats: { 'cut-sharp': 'practised', 'cut-blade': 'usual', flatten: 'usual' },
 		days: [0, 1, 2]
 	},
-	{ name: 'Jo', seats: { weave: 'new', twine: 'new', flatten: 'usual' }, days: [1], with: ['Ama'] },
+	{
+		name: 'Jo',
+		seats: { weave: 'new', twine: 'new', flatten: 'usual' },
+		isTeen: true,
+		days: [1],
+		with: ['Ama']
+	},
 	{
 		name: 'Kit',
 		seats: { flatten: 'new', 'cut-blunt': 'new', ball: 'usual' },
@@ -123,6 +133,7 @@ export async function loadPeople(db: Db): Promise<void> {
 		likes = null,
 		contact = null,
 		isChild = false,
+		isTeen = false,
 		needs = [],
 		with: others = [],
 		days: coming
@@ -136,6 +147,8 @@ export async function loadPeople(db: Db): Promise<void> {
 				likes,
 				contact,
 				isChild,
+				isTeen,
+				comesAlways: false,
 				needs,
 				seats,
 				sitsWith: others.map(idOf),
@@ -145,6 +158,46 @@ export async function loadPeople(db: Db): Promise<void> {
 		);
 		if (saved.outcome !== 'kept') throw new Error(`${name} of the demo was not kept`);
 	}
+	await loadRhythm(db, idOf);
+}
+
+/** Thursdays in the boat shed, a shed that is shut over the turn of the year, and two who are away for a while. */
+async function loadRhythm(db: Db, idOf: (name: string) => string): Promise<void> {
+	const today = '2026-11-27';
+	const always = people.filter(({ days }) => days.length === 3).map(({ name }) => idOf(name));
+	const met = await keepRhythm(
+		db,
+		{
+			version: 0,
+			rule: 'FREQ=WEEKLY;BYDAY=TH',
+			startsOn: '2026-10-22',
+			endsOn: null,
+			place: 'Boat shed',
+			from: 1080,
+			to: 1230,
+			breaks: [1125, 1175],
+			breakLength: 5,
+			planId: null,
+			ballsWanted: null
+		},
+		always,
+		today
+	);
+	const shut = await shutHall(db, keyOf(300), { from: '2026-12-21', to: '2027-01-03' });
+	const gone = await Promise.all([
+		keepAway(db, keyOf(301), idOf('Mabel'), { from: '2026-12-08', to: '2026-12-16' }),
+		keepAway(db, keyOf(302), idOf('Odo'), { from: '2027-01-11', to: '2027-01-17' })
+	]);
+	if ([met, shut, ...gone].some(({ outcome }) => outcome !== 'kept'))
+		throw new Error('the rhythm of the demo was not kept');
+	const often = ['Gus', 'Hal', 'Mabel', 'Suri', 'Tilde'].map(idOf);
+	await db.execute(
+		`insert into day_person (group_id, day_id, person_id)
+		 select $1, t.id, p.id from table_day t cross join person p
+		 where t.group_id = $1 and t.of_rule > '2026-12-17' and p.group_id = $1 and p.id = any($2::uuid[])
+		 on conflict do nothing`,
+		[db.groupId, often]
+	);
 }
 
 /** The next day as it is planned: forty balls by half past eight, and everybody seated. */

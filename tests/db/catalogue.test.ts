@@ -1,5 +1,6 @@
 import { houseNotes } from '../../src/lib/server/web/machine';
 import { house } from '../../src/lib/server/db/db';
+import { countedOn } from '../../src/lib/stages/season/season-view';
 import { cutsWith } from '../../src/lib/stages/table-day/day-view';
 import type { Bag } from '../../src/lib/core/bag/measure-bag';
 import { bagPresets } from '../../src/lib/core/bag/presets';
@@ -82,6 +83,7 @@ describe('words of a closed list are the same in the code and in the database', 
 		'practised.kind': exerciseKinds,
 		'list_import.list': listNames,
 		'list_import.day_order': dayOrders,
+		'counted_on.what': countedOn,
 		'list_import.known_rows': knownRows,
 		'list_matching.list': listNames,
 		'list_matching.day_order': dayOrders
@@ -170,7 +172,9 @@ describe('what a field may hold is the same in the code and in the database', ()
 		'mat_ask.width_mm',
 		'timed_work.default_seconds',
 		'list_import.row_count',
-		'drying.hanging'
+		'drying.hanging',
+		'rhythm.from_minute',
+		'rhythm.to_minute'
 	];
 
 	it('in every column that has a bound', () => {
@@ -196,6 +200,7 @@ describe('what a field may hold is the same in the code and in the database', ()
 	const notTyped = [
 		'volunteer_group.time_zone',
 		'entry.type',
+		'rhythm.rule',
 		'account.name',
 		'account.email',
 		'trail.act',

@@ -88,7 +88,15 @@ export async function fillTable(group: Db, personId: string, code: string): Prom
 	await setWhoComes(group, day, 1, [personId]);
 	const other = key();
 	await addPerson(group, other, 'Ottoline');
-	const said = { likes: null, contact: null, isChild: false, needs: [], days: [day] } as const;
+	const said = {
+		likes: null,
+		contact: null,
+		isChild: false,
+		isTeen: false,
+		comesAlways: false,
+		needs: [],
+		days: [day]
+	} as const;
 	await keepPerson(
 		group,
 		{
@@ -263,6 +271,8 @@ export const askedOfTable: Readonly<
 				likes: null,
 				contact: null,
 				isChild: true,
+				isTeen: false,
+				comesAlways: false,
 				needs: [],
 				seats: {},
 				sitsWith: [],

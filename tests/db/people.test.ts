@@ -5,6 +5,7 @@ import { makeOpenLink } from '../../src/lib/server/book/links';
 import { listMessages } from '../../src/lib/server/making/messages';
 import { forgetPerson } from '../../src/lib/server/book/forget-person';
 import type { Person } from '../../src/lib/stages/people/person';
+import { letTeensCutSharp } from '../../src/lib/server/db/groups';
 import { addPerson, keepPerson, listPeople, peopleFor } from '../../src/lib/server/people/people';
 import {
 	addTableDay,
@@ -36,6 +37,8 @@ const said = (id: string, name: string, more: Partial<Person> = {}): Person => (
 	likes: null,
 	contact: null,
 	isChild: false,
+	isTeen: false,
+	comesAlways: false,
 	needs: [],
 	seats: {},
 	sitsWith: [],
@@ -86,6 +89,8 @@ describe('a person', () => {
 		const [bo, day] = [await add('Bo'), await aDay()];
 		const pia = await add('Pia', {
 			isChild: true,
+			isTeen: false,
+			comesAlways: false,
 			likes: 'winding balls',
 			needs: ['short-spells'],
 			seats: { flatten: 'usual', 'cut-blunt': 'new' },
@@ -272,6 +277,64 @@ describe('a child at a blade is refused by the database itself', () => {
 				[group.groupId]
 			)
 		).toEqual({ wrong: 0 });
+	});
+});
+
+describe('a teenager', () => {
+	const sharpSeat = { 'cut-sharp': 'usual' } as const;
+	it('is refused a blade, and sharp scissors but where the group allows it with an adult at the station', async () => {
+		const [day, jo] = [await aDay(), await add('Jo', { isTeen: true })];
+		const [blunt, sharp, blade] = [
+			await tool('blunt-scissors'),
+			await tool('sharp-scissors'),
+			await tool('rolling-blade')
+		];
+		await refused(seat(day, jo, 'cut', sharp));
+		await refused(seat(day, jo, 'cut', blade));
+		expect(await seat(day, jo, 'cut', blunt)).toBe(1);
+		await house.execute('delete from seat where group_id = $1', [group.groupId]);
+		expect(
+			await keepPerson(group, said(jo, 'Jo', { version: 2, isTeen: true, seats: sharpSeat }), today)
+		).toMatchObject({ outcome: 'refused' });
+		await letTeensCutSharp(group, true);
+		expect(
+			await keepPerson(group, said(jo, 'Jo', { version: 2, isTeen: true, seats: sharpSeat }), today)
+		).toMatchObject({ outcome: 'kept' });
+		await refused(seat(day, jo, 'cut', blade));
+		// Alone with sharp scissors: no; nor with another teenager.
+		const alone = expect.objectContaining({ constraint: 'child_has_company' });
+		await expect(seat(day, jo, 'cut', sharp)).rejects.toEqual(alone);
+		const ada = await add('Ada');
+		await house.execute(
+			`with s as (insert into seat (group_id, id, day_id, person_id, station, tool_id)
+				values ($1, gen_random_uuid(), $2, $3, 'cut', $4)) 
+			 insert into seat (group_id, id, day_id, person_id, station, tool_id)
+				values ($1, gen_random_uuid(), $2, $5, 'cut', $4)`,
+			[group.groupId, day, jo, sharp, ada]
+		);
+		await expect(
+			house.execute('update person set is_teen = true where group_id = $1 and id = $2', [
+				group.groupId,
+				ada
+			])
+		).rejects.toEqual(alone);
+		// The group allows it no longer: the seat and the right to it go.
+		await letTeensCutSharp(group, false);
+		const left = await house.many<{ id: string }>(
+			'select person_id as id from seat where group_id = $1',
+			[group.groupId]
+		);
+		expect(left).toEqual([{ id: ada }]);
+		expect((await listPeople(group, today)).find(({ id }) => id === jo)?.seats).toEqual({});
+	});
+	it('is no child, and a child stays one', async () => {
+		const kit = await add('Kit', { isChild: true });
+		await expect(
+			house.execute('update person set is_teen = true where group_id = $1 and id = $2', [
+				group.groupId,
+				kit
+			])
+		).rejects.toMatchObject({ constraint: 'person_one_age' });
 	});
 });
 

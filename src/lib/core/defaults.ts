@@ -184,6 +184,8 @@ export const defaults = {
 	workableHours: exact(2.5, 'times the least hours that cover', 'assumed'),
 	plausibleFactor: exact(2.5, 'times what was expected', 'assumed'),
 	rejectPriorBags: exact(50, 'bags', 'assumed'),
+	shortSpellWork: exact(30, 'min at a stretch'),
+	shortSpellRest: exact(10, 'min without work'),
 	attendance: exact(0.8, 'of those who said yes', 'assumed'),
 	attendancePriorDays: exact(5, 'days', 'assumed'),
 	// what a season is reckoned with before anything of a group is known

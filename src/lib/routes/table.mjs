@@ -174,7 +174,12 @@ export const routes = {
 				by: 'coordinator',
 				says: 'setWhoComesToATableDay',
 				waits: 'whoComesToATableDay'
-			}
+			},
+			rhythm: { by: 'coordinator', says: 'setTheRhythm', waits: 'theRhythm' },
+			shut: { by: 'coordinator', says: 'shutTheHall', waits: 'daysTheHallIsShut' },
+			reopen: { by: 'coordinator', says: 'openedTheHall', waits: 'daysTheHallIsOpen' },
+			away: { by: 'helper', says: 'notedWhoIsAway', waits: 'whoIsAway' },
+			back: { by: 'helper', says: 'removedWhoWasAway', waits: 'whoIsBack' }
 		}
 	},
 	'/prepare/days/[id]': {

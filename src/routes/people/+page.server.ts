@@ -6,6 +6,8 @@ import { forgetPerson } from '$lib/server/book/forget-person';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { addPerson, keepPerson, listPeople, peopleFor } from '$lib/server/people/people';
 import { listMats } from '$lib/server/making/mats';
+import { findGroup } from '$lib/server/db/groups';
+import { findRhythm } from '$lib/server/people/rhythm';
 import { practisedBy } from '$lib/server/know-how/practised';
 import { practisedKinds } from '$lib/stages/know-how/practice-log';
 import { readPerson } from '$lib/server/people/read-person';
@@ -19,10 +21,12 @@ export const load: PageServerLoad = async (event) => {
 	const { locals, url } = event;
 	const reader = await readerOf(event);
 	const { today } = reader;
-	const [people, days, mats] = await Promise.all([
+	const [people, days, mats, rhythm, { teensCutSharp }] = await Promise.all([
 		listPeople(locals.db, today),
 		listTableDays(locals.db, today),
-		listMats(locals.db, reader)
+		listMats(locals.db, reader),
+		findRhythm(locals.db),
+		findGroup(locals.db)
 	]);
 	const of = url.searchParams.get('of');
 	const answers =
@@ -32,6 +36,8 @@ export const load: PageServerLoad = async (event) => {
 		people: peopleFor(locals.role, people),
 		mats: mats.flatMap(({ code, maker }) => (maker ? [{ code, maker: maker.id }] : [])),
 		days: days.filter(({ day }) => day >= today),
+		hasRhythm: rhythm !== null && rhythm.rule !== null,
+		teensCutSharp,
 		forget: url.searchParams.get('forget'),
 		of
 	};

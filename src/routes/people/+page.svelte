@@ -72,6 +72,8 @@
 						days={data.days}
 						practised={data.practised}
 						problems={wrong}
+						hasRhythm={data.hasRhythm}
+						teensCutSharp={data.teensCutSharp}
 					/>
 				{/key}
 			</section>

@@ -6,7 +6,7 @@ import { isTimeZone } from '$lib/ui/days';
 import { lookOf } from '$lib/ui/looks';
 import { isLocale, papers } from '$lib/ui/reader';
 import { awayMessage, orAway } from '$lib/server/db/away';
-import { changeGroup, findGroup, guessHall } from '$lib/server/db/groups';
+import { changeGroup, findGroup, guessHall, letTeensCutSharp } from '$lib/server/db/groups';
 import { readForm } from '$lib/server/web/read-form';
 import { rememberHere } from '$lib/server/web/remember-here';
 import type { RequestEvent } from '@sveltejs/kit';
@@ -116,6 +116,9 @@ export const actions: Actions = {
 				timeZone,
 				locale,
 				offlineDays
+			}).then(async (count) => {
+				if ('asks_teens' in typed) await letTeensCutSharp(locals.db, typed.teens === 'yes');
+				return count;
 			})
 		);
 		if (changed === null) return refuse(503, { message: awayMessage });

@@ -125,6 +125,17 @@
 						value={data.group.offlineDays}
 					/>
 				</label>
+				<input type="hidden" name="asks_teens" value="yes" />
+				<label class="flex min-h-11 items-center gap-3">
+					<input
+						class="checkbox"
+						type="checkbox"
+						name="teens"
+						value="yes"
+						checked={data.choices.teensCutSharp}
+					/>
+					{say.teenagersSharp()}
+				</label>
 				<button class="btn">{say.saveForAll()}</button>
 			</form>
 		{/if}

@@ -70,6 +70,30 @@ describe('seats that are advised', () => {
 		expect(runDay({ ...sixDay, sittings: advice.sittings }, plainly).worth).toBe(advice.worth);
 	});
 
+	it('change nobody more than twice, and not at all who changed twice before', () => {
+		const changesOfAll = (people: readonly FreePerson[]) => {
+			const { sittings } = adviseSeats(sixDay, people, noRules, { trials: 4000, seed: 2 });
+			return people.map(({ name }) => sittings.filter((one) => one.name === name).length - 1);
+		};
+		const made = changesOfAll(six);
+		expect(Math.max(...made)).toBe(2);
+		expect(Math.max(...changesOfAll(six.map((one) => ({ ...one, changes: 0 }))))).toBe(0);
+	});
+
+	it('let whoever needs short spells rest ten minutes after thirty', () => {
+		const people = six.map((one, at) => (at === 0 ? { ...one, needsRests: true } : one));
+		const { sittings } = adviseSeats(sixDay, people, noRules, { trials: 1500, seed: 3 });
+		const own = sittings.filter(({ name }) => name === 'Person 0');
+		expect(own.length).toBeGreaterThan(2);
+		let [workedS, endedS] = [0, -Infinity];
+		for (const { fromS, toS } of own) {
+			if (fromS - endedS >= 600) workedS = 0;
+			workedS += toS - fromS;
+			endedS = toS;
+			expect(workedS).toBeLessThanOrEqual(1800);
+		}
+	});
+
 	it('are the same for the same seed', () => {
 		const once = adviseSeats(sixDay, six.slice(0, 4), noRules, { trials: 200, seed: 5 });
 		const again = adviseSeats(sixDay, six.slice(0, 4), noRules, { trials: 200, seed: 5 });
@@ -223,6 +247,27 @@ describe('rules of seats', () => {
 			name: 'Wren',
 			atS: 1800
 		});
+	});
+
+	it('keep a teenager from a blade, and let one sit beside a child as no adult', () => {
+		const teens = new Set(['Wren']);
+		expect(of([at('Wren', 'cut')], { cutTool: 'rolling-blade', teens })).toMatchObject({
+			why: 'teen-at-blade'
+		});
+		expect(of([at('Wren', 'cut')], { teens })).toBeNull();
+		expect(of([at('Ivo', 'join'), at('Wren', 'join')], { teens })).toMatchObject({
+			why: 'child-alone'
+		});
+	});
+
+	it('give whoever wants company an adult, and seat nobody where they are barred', () => {
+		const company = new Map([['Odo', ['cut'] as const]]);
+		expect(of([at('Odo', 'cut')], { company })).toMatchObject({ why: 'alone', name: 'Odo' });
+		expect(of([at('Odo', 'join')], { company })).toBeNull();
+		expect(of([at('Odo', 'cut'), at('Wren', 'cut')], { company })).toBeNull();
+		const barred = new Map([['Odo', ['cut'] as const]]);
+		expect(of([at('Odo', 'cut')], { barred })).toMatchObject({ why: 'barred' });
+		expect(of([at('Odo', 'join')], { barred })).toBeNull();
 	});
 
 	it('let nobody sit twice at once', () =>

@@ -7,6 +7,7 @@ import { moved } from './move-people';
 import type { Seated } from './people';
 import { allowedOf, isFree } from './people';
 import type { SeatRules } from './rules';
+import { isHeldBy } from './rules';
 import type { Search } from './seat-plans';
 import { better, changesOf, sittingsOf, tried } from './seat-plans';
 
@@ -52,8 +53,8 @@ export function adviseSeats(
 	// Once all the film there is has become balls, nothing more is tried.
 	const enough = mostWorth(day) - 1e-9;
 	const free = people.filter(isFree);
-	const may = free.map((person) => allowedOf(person, rules.cutTool, rules.children));
-	const isHeld = Object.keys(rules.tools).length > 0 || rules.children.size > 0;
+	const may = free.map((person) => allowedOf(person, rules));
+	const isHeld = isHeldBy(rules);
 	const judged = new Set(free.map(({ name }) => name));
 	const search: Search = { day, people, free, may, rules, judged, isHeld };
 	const fixed = bestFixed(search, rng, Math.ceil(trials / 500), enough);

@@ -7,7 +7,7 @@ import { allowedOf } from './people';
 import type { SeatRules } from './rules';
 import { brokenRule } from './rules';
 import { runDay } from './run-day';
-import { changeS } from './seat-plans';
+import { changeS, mostChanges } from './seat-plans';
 
 /** Somebody who is there and has no seat: when they could work, breaks left out, s of the day. */
 export interface Spare {
@@ -37,6 +37,12 @@ const inOrder = (sittings: readonly SeatTime[], people: readonly FreePerson[]): 
 		return place(one) - place(other) || one.fromS - other.fromS;
 	});
 
+/** How often somebody changes seats in their sittings, which are in the order of time. */
+const changesIn = (sittings: readonly SeatTime[], name: string): number =>
+	sittings
+		.filter((one) => one.name === name)
+		.filter(({ station }, at, own) => at > 0 && station !== own[at - 1]?.station).length;
+
 /**
  * The one move of one person that helps most, from a moment on: to another station for the rest of
  * their day, or to a first seat. Null where none brings anything.
@@ -59,6 +65,7 @@ export function bestMove(
 	const judged = new Set(people.map(({ name }) => name));
 	let best: SeatMove | null = null;
 	const consider = (move: Pick<SeatMove, 'name' | 'from' | 'to' | 'atS' | 'sittings'>): void => {
+		if (changesIn(move.sittings, move.name) > mostChanges) return;
 		if (brokenRule(move.sittings, rules, judged)) return;
 		const { counts, worth } = runDay({ ...day, sittings: move.sittings }, plainly);
 		const more = worth - before.worth;
@@ -67,7 +74,7 @@ export function bestMove(
 	};
 	for (const { person, stretches } of spare) {
 		const own = stretches.filter(({ fromS: begins }) => begins >= fromS);
-		for (const to of allowedOf(person, rules.cutTool, rules.children)) {
+		for (const to of allowedOf(person, rules)) {
 			const seated = own.map((stretch): SeatTime => ({
 				name: person.name,
 				station: to,
@@ -84,8 +91,7 @@ export function bestMove(
 		if (!person) continue;
 		const isFirst = day.sittings.find(({ name }) => name === sitting.name) === sitting;
 		for (const to of lineStations) {
-			if (to === sitting.station || !allowedOf(person, rules.cutTool, rules.children).includes(to))
-				continue;
+			if (to === sitting.station || !allowedOf(person, rules).includes(to)) continue;
 			const beginS = Math.max(fromS, sitting.fromS);
 			for (let atS = beginS; atS + changeS + 300 <= sitting.toS; atS += everyS) {
 				// Whoever sits down for the first time changes no seat.

@@ -66,7 +66,7 @@ export function besidesIn(
 export function boundProgram(
 	{ line, stock, lengthS }: Omit<LineDay, 'sittings'>,
 	people: readonly Seated[],
-	{ cutTool, tools, children }: SeatRules,
+	rules: SeatRules,
 	besides: readonly Beside[],
 	slots: number
 ): string {
@@ -77,6 +77,7 @@ export function boundProgram(
 		const whole = wholeLot(line, station);
 		return (station === 'ball' ? 1 : whole) / lotSeconds(line, station, whole);
 	});
+	const { tools } = rules;
 	const goal: string[] = [];
 	const rows: string[] = [];
 	const add = (terms: readonly string[], most: number) => {
@@ -96,7 +97,7 @@ export function boundProgram(
 			const share = (Math.min(endS, person.toS) - Math.max(beginS, person.fromS)) / slotS;
 			if (share <= 0) continue;
 			const own: string[] = [];
-			for (const station of stationsOf(person, cutTool, children)) {
+			for (const station of stationsOf(person, rules)) {
 				const nth = lineStations.indexOf(station);
 				const name = `x${at}_${nth}_${slot}`;
 				own.push(`+ ${name}`);
@@ -149,11 +150,5 @@ export function mostWorth({ line, stock }: Omit<LineDay, 'sittings'>): number {
 	return stock.balls + balls + (bags / line.bagsPerBall - balls) / 2;
 }
 
-function stationsOf(
-	person: Seated,
-	cutTool: SeatRules['cutTool'],
-	children: ReadonlySet<string>
-): readonly LineStation[] {
-	if (!isFree(person)) return [person.station];
-	return allowedOf(person, cutTool, children);
-}
+const stationsOf = (person: Seated, rules: SeatRules): readonly LineStation[] =>
+	isFree(person) ? allowedOf(person, rules) : [person.station];

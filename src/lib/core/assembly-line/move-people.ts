@@ -1,7 +1,7 @@
 import type { Rng } from '../statistics/rng';
 import type { FreePerson } from './people';
 import type { Search, SeatPlan, PlanStretch } from './seat-plans';
-import { changeS } from './seat-plans';
+import { changeS, mostChanges } from './seat-plans';
 
 /** Nobody sits down for less, s. */
 const leastS = 300;
@@ -13,13 +13,17 @@ const toMinute = (timeS: number): number => Math.round(timeS / 60) * 60;
 const merged = (stretches: readonly PlanStretch[]): PlanStretch[] =>
 	stretches.filter(({ station }, at) => at === 0 || station !== stretches[at - 1]?.station);
 
-/** Whether nobody sits down for too little: a single stretch may be as short as the person's stay. */
-const areLongEnough = (stretches: readonly PlanStretch[], { toS }: FreePerson): boolean =>
+/** Whether somebody sits nowhere for too little, unless all their stay is as short, and changes no more often than they may. */
+const isBearable = (
+	stretches: readonly PlanStretch[],
+	{ toS, changes = mostChanges }: FreePerson
+): boolean =>
 	stretches.length === 1 ||
-	stretches.every(({ fromS }, at) => {
-		const next = stretches[at + 1];
-		return (next ? next.fromS - changeS : toS) - fromS >= leastS;
-	});
+	(stretches.length <= changes + 1 &&
+		stretches.every(({ fromS }, at) => {
+			const next = stretches[at + 1];
+			return (next ? next.fromS - changeS : toS) - fromS >= leastS;
+		}));
 
 const pick = <One>(rng: Rng, all: readonly One[]): One =>
 	all[Math.floor(rng() * all.length)] as One;
@@ -38,7 +42,7 @@ export function moved({ free, may, day }: Search, plan: SeatPlan, rng: Rng): Sea
 	if (!person || stations.length === 0) return plan;
 	const put = (stretches: readonly PlanStretch[]): SeatPlan => {
 		const tidy = merged(stretches);
-		return areLongEnough(tidy, person) ? plan.map((one, nth) => (nth === at ? tidy : one)) : plan;
+		return isBearable(tidy, person) ? plan.map((one, nth) => (nth === at ? tidy : one)) : plan;
 	};
 	const nth = Math.floor(rng() * own.length);
 	const what = rng();
@@ -101,7 +105,7 @@ export function moved({ free, may, day }: Search, plan: SeatPlan, rng: Rng): Sea
 		const isAllowed = tidy.every(
 			({ station }) => station === null || (may[which] ?? []).includes(station)
 		);
-		return isAllowed && areLongEnough(tidy, who) ? tidy : null;
+		return isAllowed && isBearable(tidy, who) ? tidy : null;
 	};
 	const mine = fits([...cut(own), ...theirs], person, at);
 	const their = fits([...cut(others), ...tail], they, other);

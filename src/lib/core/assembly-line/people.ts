@@ -12,6 +12,10 @@ export interface FreePerson {
 	readonly may: readonly LineStation[];
 	readonly fromS: number;
 	readonly toS: number;
+	/** Changes of seats that they may still make; two where none is said. */
+	readonly changes?: number;
+	/** They work a while and rest a while. */
+	readonly needsRests?: boolean;
 }
 
 /** A person of a day: seated already, or free to be seated. */
@@ -25,17 +29,21 @@ export type Seated = SeatTime | FreePerson;
 export const isFree = (person: Seated): person is FreePerson => !('station' in person);
 
 /**
- * The stations a person may take: no child sits at a rolling blade.
+ * The stations a person may take: neither a child nor a teenager sits at a rolling blade, and nobody where they are barred.
  *
- * @example allowedOf({ name: 'Ivo', speeds: evenly(1), may: ['cut', 'join'], fromS: 0, toS: 60 }, 'rolling-blade', new Set(['Ivo'])) // ['join']
+ * @example allowedOf({ name: 'Ivo', speeds: evenly(1), may: ['cut', 'join'], fromS: 0, toS: 60 }, { cutTool: 'rolling-blade', tools: {}, children: new Set(['Ivo']) }) // ['join']
  */
 export const allowedOf = (
 	{ name, may }: FreePerson,
-	cutTool: SeatRules['cutTool'],
-	children: ReadonlySet<string>
+	{ cutTool, children, teens, barred }: SeatRules
 ): readonly LineStation[] =>
 	may.filter(
-		(station) => !(station === 'cut' && cutTool === 'rolling-blade' && children.has(name))
+		(station) =>
+			!(
+				station === 'cut' &&
+				cutTool === 'rolling-blade' &&
+				(children.has(name) || teens?.has(name))
+			) && !barred?.get(name)?.includes(station)
 	);
 
 /**

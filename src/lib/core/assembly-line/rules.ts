@@ -6,13 +6,26 @@ export interface SeatRules {
 	readonly cutTool: LineCut;
 	/** The most people at a station at once, for want of tools; no limit where none is given. */
 	readonly tools: Partial<Readonly<Record<LineStation, number>>>;
-	/** Names of those who are children. */
+	/** Names of those who are children: no blade, and an adult beside them at the same station throughout. */
 	readonly children: ReadonlySet<string>;
+	/** Names of those who are neither children nor adults: no blade, and nobody's adult. */
+	readonly teens?: ReadonlySet<string>;
+	/** Stations at which somebody has an adult beside them throughout, by their name. */
+	readonly company?: ReadonlyMap<string, readonly LineStation[]>;
+	/** Stations at which somebody does not sit, by their name. */
+	readonly barred?: ReadonlyMap<string, readonly LineStation[]>;
 }
 
 /** Why seats may not be so, and whose it is. */
 export interface Broken {
-	readonly why: 'child-at-blade' | 'child-alone' | 'no-tool' | 'two-seats';
+	readonly why:
+		| 'child-at-blade'
+		| 'teen-at-blade'
+		| 'child-alone'
+		| 'alone'
+		| 'barred'
+		| 'no-tool'
+		| 'two-seats';
 	readonly name: string;
 	readonly station: LineStation;
 	/** When, s of the day. */
@@ -25,17 +38,19 @@ const overlaps = (one: SeatTime, other: SeatTime): boolean =>
 	one.fromS < other.toS - momentS && other.fromS < one.toS - momentS;
 
 /**
- * What is against the rules, the first thing first: a child sits at no blade, and has an adult beside
- * them at the same station throughout; nobody sits twice at once; nobody is without a tool.
+ * What is against the rules, the first thing first: a child or a teenager sits at no blade; a child, and who wants
+ * company, has an adult beside them at the same station throughout; nobody sits where they are barred, nor twice at
+ * once; nobody is without a tool.
  *
  * @param judged names of those whose seats are looked at: others are there, and stay as they are
  * @example brokenRule([{ name: 'Ivo', speed: 1, station: 'cut', fromS: 0, toS: 60 }], { cutTool: 'rolling-blade', tools: {}, children: new Set(['Ivo']) }, new Set(['Ivo']))?.why // 'child-at-blade'
  */
 export function brokenRule(
 	sittings: readonly SeatTime[],
-	{ cutTool, tools, children }: SeatRules,
+	rules: SeatRules,
 	judged: ReadonlySet<string>
 ): Broken | null {
+	const { cutTool, tools, children, teens, company, barred } = rules;
 	for (const [at, sitting] of sittings.entries()) {
 		const { name, station, fromS, toS } = sitting;
 		const most = tools[station];
@@ -51,16 +66,18 @@ export function brokenRule(
 		}
 		if (!judged.has(name)) continue;
 		const isChild = children.has(name);
-		if (isChild && station === 'cut' && cutTool === 'rolling-blade')
-			return { why: 'child-at-blade', name, station, atS: fromS };
+		if (station === 'cut' && cutTool === 'rolling-blade' && (isChild || teens?.has(name)))
+			return { why: isChild ? 'child-at-blade' : 'teen-at-blade', name, station, atS: fromS };
+		if (barred?.get(name)?.includes(station)) return { why: 'barred', name, station, atS: fromS };
 		for (let next = at + 1; next < sittings.length; next++) {
 			const other = sittings[next];
 			if (other?.name === name && overlaps(sitting, other))
 				return { why: 'two-seats', name, station, atS: Math.max(fromS, other.fromS) };
 		}
-		if (isChild) {
-			const goneS = aloneFrom(sitting, sittings, children);
-			if (goneS < toS - momentS) return { why: 'child-alone', name, station, atS: goneS };
+		if (isChild || company?.get(name)?.includes(station)) {
+			const goneS = aloneFrom(sitting, sittings, rules);
+			if (goneS < toS - momentS)
+				return { why: isChild ? 'child-alone' : 'alone', name, station, atS: goneS };
 		}
 	}
 	return null;
@@ -68,9 +85,9 @@ export function brokenRule(
 
 /** Until when adults sit at the station of a child without a gap, s. */
 function aloneFrom(
-	{ station, fromS, toS }: SeatTime,
+	{ name, station, fromS, toS }: SeatTime,
 	sittings: readonly SeatTime[],
-	children: ReadonlySet<string>
+	{ children, teens }: SeatRules
 ): number {
 	let untilS = fromS;
 	for (let isFurther = true; isFurther && untilS < toS - momentS;) {
@@ -78,7 +95,9 @@ function aloneFrom(
 		for (const other of sittings)
 			if (
 				other.station === station &&
+				other.name !== name &&
 				!children.has(other.name) &&
+				!teens?.has(other.name) &&
 				other.fromS <= untilS + momentS &&
 				other.toS > untilS + momentS
 			) {
@@ -88,3 +107,11 @@ function aloneFrom(
 	}
 	return untilS;
 }
+
+/**
+ * Whether not every seating is allowed, for want of tools or for somebody's sake.
+ *
+ * @example isHeldBy({ cutTool: 'scissors', tools: {}, children: new Set(['Ivo']) }) // true
+ */
+export const isHeldBy = ({ tools, children, company }: SeatRules): boolean =>
+	Object.keys(tools).length > 0 || children.size > 0 || (company?.size ?? 0) > 0;

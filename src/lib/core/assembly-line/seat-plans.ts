@@ -4,11 +4,15 @@ import type { LineStation } from './assembly-line';
 import type { FreePerson, Seated } from './people';
 import { isFree } from './people';
 import { brokenRule } from './rules';
+import { inSpells } from './spells';
 import type { SeatRules } from './rules';
 import { runDay } from './run-day';
 
 /** Rising from one seat and settling at another, s. */
 export const changeS = 120;
+
+/** Nobody changes seats more often in a day. */
+export const mostChanges = 2;
 
 /** What a change costs in the choosing, in balls: seats are changed for a reason. */
 const changeCost = 0.02;
@@ -44,12 +48,13 @@ export function sittingsOf({ people }: Search, plan: SeatPlan): SeatTime[] {
 	return people.flatMap((person): SeatTime[] => {
 		if (!isFree(person)) return [person];
 		const stretches = plan[nth++] ?? [];
-		return stretches.flatMap(({ station, fromS }, at): SeatTime[] => {
+		const own = stretches.flatMap(({ station, fromS }, at): SeatTime[] => {
 			const next = stretches[at + 1];
 			const toS = next ? next.fromS - changeS : person.toS;
 			const { name, speeds } = person;
 			return station && toS > fromS ? [{ name, speed: speeds[station], station, fromS, toS }] : [];
 		});
+		return person.needsRests ? inSpells(own) : own;
 	});
 }
 

@@ -35,7 +35,7 @@ export const forgetPerson = (db: Db, id: string): Promise<string | null> =>
 			[db.groupId, person.name, nameFields]
 		);
 		await db.execute(
-			`update person set name = null, likes = null, contact = null, needs = '{}', forgotten_at = now(), version = version + 1
+			`update person set name = null, likes = null, contact = null, needs = '{}', comes_always = false, forgotten_at = now(), version = version + 1
 			 where group_id = $1 and id = $2`,
 			[db.groupId, id]
 		);
@@ -48,6 +48,7 @@ export const forgetPerson = (db: Db, id: string): Promise<string | null> =>
 			'delete from sits_well where group_id = $1 and $2::uuid in (one_id, other_id)',
 			[db.groupId, id]
 		);
+		await db.execute('delete from away where group_id = $1 and person_id = $2', [db.groupId, id]);
 		await db.execute('delete from practised where group_id = $1 and person_id = $2', [
 			db.groupId,
 			id

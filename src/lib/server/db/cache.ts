@@ -17,7 +17,11 @@ export const changedTables = [
 	'bag_kind',
 	'tool',
 	'measurement',
-	'timed_work'
+	'timed_work',
+	'rhythm',
+	'hall_shut',
+	'away',
+	'counted_on'
 ] as const;
 /** Tables that say when something of them changed. */
 export const markedTables = [...appendedTables, ...changedTables] as const;
@@ -52,7 +56,11 @@ export const markOf = async (db: Db, tables: readonly MarkedTable[]): Promise<st
 				case when 'measurement' = any($2) then (
 					select ${rowsSaid} from measurement where group_id = $1 and is_left_out) end,
 				case when 'timed_work' = any($2) then (
-					select ${rowsSaid} from timed_work where group_id = $1 and is_left_out) end) as mark`,
+					select ${rowsSaid} from timed_work where group_id = $1 and is_left_out) end,
+				case when 'rhythm' = any($2) then (select ${rowsSaid} from rhythm where group_id = $1) end,
+				case when 'hall_shut' = any($2) then (select ${rowsSaid} from hall_shut where group_id = $1) end,
+				case when 'away' = any($2) then (select ${rowsSaid} from away where group_id = $1) end,
+				case when 'counted_on' = any($2) then (select ${rowsSaid} from counted_on where group_id = $1) end) as mark`,
 			[db.groupId, tables]
 		)
 	).mark;

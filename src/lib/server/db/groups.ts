@@ -13,6 +13,8 @@ export interface Group {
 	readonly locale: string | null;
 	/** So many days pages stay on a device that meets no answer. */
 	readonly offlineDays: number;
+	/** Teenagers may use sharp scissors with an adult at the station. */
+	readonly teensCutSharp: boolean;
 	/** It was filled with the demo world. */
 	readonly hasDemoWorld: boolean;
 }
@@ -23,7 +25,7 @@ export const unnamed = 'Our mat table';
 export const findGroup = (db: Db): Promise<Group> =>
 	db.one<Group>(
 		`select name, length_system as "lengthSystem", stitch_terms as "stitchTerms",
-			time_zone as "timeZone", locale, offline_days as "offlineDays", has_demo_world as "hasDemoWorld"
+			time_zone as "timeZone", locale, offline_days as "offlineDays", teens_cut_sharp as "teensCutSharp", has_demo_world as "hasDemoWorld"
 		 from volunteer_group where id = $1`,
 		[db.groupId]
 	);
@@ -53,3 +55,26 @@ export const guessHall = (db: Db, timeZone: string, locale: string): Promise<num
 		 where id = $1 and (time_zone is null or locale is null)`,
 		[db.groupId, timeZone, locale]
 	);
+
+/** Lets teenagers cut with sharp scissors beside an adult, or no longer: then they sit at sharp ones nowhere from now on. */
+export const letTeensCutSharp = (db: Db, may: boolean): Promise<number> =>
+	db.transaction(async (db) => {
+		if (!may) {
+			await db.execute(
+				`delete from seat s using person p, tool t, table_day d where s.group_id = $1
+					and p.group_id = $1 and p.id = s.person_id and p.is_teen
+					and t.group_id = $1 and t.id = s.tool_id and t.sort = 'sharp-scissors'
+					and d.group_id = $1 and d.id = s.day_id and d.closed_at is null`,
+				[db.groupId]
+			);
+			await db.execute(
+				`delete from person_seat s using person p where s.group_id = $1 and s.seat = 'cut-sharp'
+					and p.group_id = $1 and p.id = s.person_id and p.is_teen`,
+				[db.groupId]
+			);
+		}
+		return db.execute(
+			'update volunteer_group set teens_cut_sharp = $2 where id = $1 and teens_cut_sharp <> $2',
+			[db.groupId, may]
+		);
+	});

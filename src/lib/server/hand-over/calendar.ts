@@ -11,12 +11,13 @@ interface CalendarRow {
 	readonly sort: 'delivery' | 'ask';
 }
 
-/** Deliveries and the days mats are asked for, as a calendar has them; no names of people. */
-export async function handOverEvents(
-	db: Db,
-	groupName: string,
-	today: string
-): Promise<CalendarEvent[]> {
+/** A delivery, or a day mats are asked for by. */
+export interface HandOverDay extends CalendarEvent {
+	readonly sort: 'delivery' | 'ask';
+}
+
+/** Deliveries and the days mats are asked for; no names of people. */
+export async function handOverDays(db: Db, today: string): Promise<HandOverDay[]> {
 	const rows = await db.many<CalendarRow>(
 		`select 'delivery' as sort, t.code as id, to_char(d.goes_on, 'YYYY-MM-DD') as day, p.name as place,
 			(select count(*)::integer from delivery_mat m where m.group_id = $1 and m.entry_id = d.entry_id) as mats,
@@ -32,17 +33,31 @@ export async function handOverEvents(
 		 order by 3, 2`,
 		[db.groupId, today]
 	);
-	const mats = (count: number) => say.mats({ count });
-	return rows.map(({ id, sort, day, place, mats: count, gathering }) => ({
-		id: `${sort}-${id}`,
-		version: 1,
-		day,
-		place,
-		summary:
-			sort === 'ask'
-				? say.wantedBy({ groupName, mats: mats(count), place })
-				: gathering === null
-					? say.to({ groupName, mats: mats(count), place })
-					: say.to2({ groupName, gathering, mats: mats(count), place })
-	}));
+	return rows.map(({ id, sort, day, place, mats: count, gathering }): HandOverDay => {
+		const mats = say.mats({ count });
+		return {
+			id: `${sort}-${id}`,
+			version: 1,
+			sort,
+			day,
+			place,
+			summary:
+				sort === 'ask'
+					? say.wantedBy({ mats, place })
+					: gathering === null
+						? say.to({ mats, place })
+						: say.to2({ gathering, mats, place })
+		};
+	});
 }
+
+/** The same as a calendar has them that other groups' days stand in, too. */
+export const handOverEvents = async (
+	db: Db,
+	groupName: string,
+	today: string
+): Promise<CalendarEvent[]> =>
+	(await handOverDays(db, today)).map((event) => ({
+		...event,
+		summary: say.ofGroup({ groupName, summary: event.summary })
+	}));

@@ -20,11 +20,12 @@ export async function findDay(db: Db, id: string): Promise<PlannedDay | null> {
 			t.pause_minutes as "breakLength", t.plan_id as "planId", t.balls_wanted as "ballsWanted", t.also,
 			json_build_object('load', t.strands_wanted, 'finish', t.finishes_wanted, 'check', t.checks_wanted,
 				'pillows', t.pillows_wanted) as besides,
-			t.cut_with as "cutWith", t.opened_at is not null as "isOpen", t.closed_at is not null as "isClosed", t.foreseen,
+			t.cut_with as "cutWith", t.of_rule is not null as "isOfRule",
+			(select g.teens_cut_sharp from volunteer_group g where g.id = $1) as "teensCutSharp", t.opened_at is not null as "isOpen", t.closed_at is not null as "isClosed", t.foreseen,
 			(select coalesce(json_agg(json_build_object('personId', s.person_id, 'station', s.station,
 				'from', s.from_minute, 'to', s.to_minute) order by s.person_id, s.from_minute), '[]')
 				from seat s where s.group_id = $1 and s.day_id = t.id) as seats,
-			(select coalesce(json_agg(json_build_object('id', p.id, 'name', p.name, 'isChild', p.is_child,
+			(select coalesce(json_agg(json_build_object('id', p.id, 'name', p.name, 'isChild', p.is_child, 'isTeen', p.is_teen, 'needs', p.needs,
 				'came', d.came,
 				'comings', (select coalesce(json_agg(json_build_object('id', e.id, 'as', e.typed ->> 'as',
 					'minute', (e.typed ->> 'minute')::integer) order by e.id), '[]')
@@ -35,7 +36,7 @@ export async function findDay(db: Db, id: string): Promise<PlannedDay | null> {
 				'before', (select json_build_object('known', count(*), 'came', count(*) filter (where o.came))
 					from day_person o where o.group_id = $1 and o.person_id = p.id and o.came is not null))
 				order by lower(btrim(p.name))), '[]')
-				from day_person d join person p on p.group_id = $1 and p.id = d.person_id
+				from comes_to_day d join person p on p.group_id = $1 and p.id = d.person_id
 				where d.group_id = $1 and d.day_id = t.id and p.name is not null) as people
 		 from table_day t where t.group_id = $1 and t.id = $2 and t.called_off_at is null`,
 		[db.groupId, id]
@@ -83,7 +84,7 @@ export const keepTerms = (
 		const set = await db.execute(
 			`update table_day set version = version + 1, from_minute = $4, to_minute = $5, breaks = $6::integer[],
 				pause_minutes = $7, plan_id = $8, balls_wanted = $9, also = $10, cut_with = $11,
-				strands_wanted = $12, finishes_wanted = $13, checks_wanted = $14, pillows_wanted = $15
+				strands_wanted = $12, finishes_wanted = $13, checks_wanted = $14, pillows_wanted = $15, is_own = true
 			 where group_id = $1 and id = $2 and version = $3 and called_off_at is null and closed_at is null`,
 			[
 				db.groupId,
@@ -142,13 +143,16 @@ export async function keepSeats(
 				`insert into seat (group_id, id, day_id, person_id, station, tool_id, from_minute, to_minute)
 				 select $1, gen_random_uuid(), $2, p.id, s.station,
 					case when s.station = 'cut' then (select o.id from tool o where o.group_id = $1 and o.gone_at is null
-						and o.sort = case when p.is_child then 'blunt-scissors' when t.cut_with = 'rolling-blade' then 'rolling-blade'
+						and o.sort = case when p.is_child or (p.is_teen and not (g.teens_cut_sharp and t.cut_with = 'scissors'
+							and exists (select 1 from person_seat q where q.group_id = $1 and q.person_id = p.id and q.seat = 'cut-sharp'))) then 'blunt-scissors'
+							when t.cut_with = 'rolling-blade' then 'rolling-blade'
 							else 'sharp-scissors' end order by o.id limit 1) end,
 					greatest(s.begins, t.from_minute), least(s.ends, t.to_minute)
 				 from unnest($3::uuid[], $4::text[], $5::integer[], $6::integer[]) as s (person_id, station, begins, ends)
 				 join person p on p.group_id = $1 and p.id = s.person_id
-				 join day_person d on d.group_id = $1 and d.day_id = $2 and d.person_id = p.id
+				 join comes_to_day d on d.group_id = $1 and d.day_id = $2 and d.person_id = p.id
 				 join table_day t on t.group_id = $1 and t.id = $2
+				 join volunteer_group g on g.id = $1
 				 where greatest(s.begins, t.from_minute) < least(s.ends, t.to_minute)`,
 				[
 					db.groupId,

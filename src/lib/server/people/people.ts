@@ -4,11 +4,13 @@ import type { Role } from '../base/roles';
 import type { Person } from '$lib/stages/people/person';
 import { refuse } from '$lib/server/db/save-result';
 import type { SaveResult } from '$lib/server/db/save-result';
+import { letThemCome } from './let-them-come';
 
 /** The people whose names the group uses, in the order of the alphabet and no other. */
 export const listPeople = (db: Db, today: string): Promise<Person[]> =>
 	db.many<Person>(
-		`select p.id, p.name, p.version, p.likes, p.contact, p.is_child as "isChild", to_json(p.needs) as needs,
+		`select p.id, p.name, p.version, p.likes, p.contact, p.is_child as "isChild",
+			p.is_teen as "isTeen", p.comes_always as "comesAlways", to_json(p.needs) as needs,
 			(select coalesce(json_object_agg(s.seat, s.level), '{}') from person_seat s
 				where s.group_id = $1 and s.person_id = p.id) as seats,
 			(select coalesce(json_agg(case when w.one_id = p.id then w.other_id else w.one_id end), '[]')
@@ -62,13 +64,26 @@ class Refused extends Error {
 /** Keeps what is said of a person, whole or not at all; refused where somebody changed them meanwhile. */
 export async function keepPerson(
 	db: Db,
-	{ id, name, version, likes, contact, isChild, needs, seats, sitsWith, days }: Person,
+	{
+		id,
+		name,
+		version,
+		likes,
+		contact,
+		isChild,
+		isTeen,
+		comesAlways,
+		needs,
+		seats,
+		sitsWith,
+		days
+	}: Person,
 	today: string
 ): Promise<SaveResult> {
 	try {
 		return await db.transaction(async (db): Promise<SaveResult> => {
-			const found = await db.maybeOne<{ version: number }>(
-				'select version from person where group_id = $1 and id = $2 and name is not null for update',
+			const found = await db.maybeOne<{ version: number; cameAlways: boolean }>(
+				'select version, comes_always as "cameAlways" from person where group_id = $1 and id = $2 and name is not null for update',
 				[db.groupId, id]
 			);
 			if (!found) throw new Refused(refuse('name', say.thatPersonIsNotIn()));
@@ -80,9 +95,10 @@ export async function keepPerson(
 				id
 			]);
 			await db.execute(
-				`update person set name = btrim($3), likes = $4, is_child = $5, needs = $6, contact = $7, version = version + 1
+				`update person set name = btrim($3), likes = $4, is_child = $5, needs = $6, contact = $7, is_teen = $8,
+					comes_always = $9, version = version + 1
 				 where group_id = $1 and id = $2`,
-				[db.groupId, id, name, likes, isChild, needs, contact]
+				[db.groupId, id, name, likes, isChild, needs, contact, isTeen, comesAlways]
 			);
 			await db.execute(
 				`insert into person_seat (group_id, person_id, seat, level)
@@ -113,6 +129,8 @@ export async function keepPerson(
 				 on conflict do nothing`,
 				[db.groupId, id, days]
 			);
+			// Whoever begins to come always comes to all that are there; which they do not come to is ticked off after that.
+			if (comesAlways && !found.cameAlways) await letThemCome(db, [id], today);
 			return { outcome: 'kept', id };
 		});
 	} catch (error) {
@@ -134,5 +152,5 @@ export const peopleFor = (role: Role | null, people: readonly Person[]): readonl
 		: people.map((person) => ({
 				...person,
 				contact: null,
-				...(role === 'helper' ? {} : { needs: [], likes: null, isChild: false })
+				...(role === 'helper' ? {} : { needs: [], likes: null, isChild: false, isTeen: false })
 			}));

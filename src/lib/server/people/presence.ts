@@ -23,6 +23,14 @@ export async function keepPresence(
 			'insert into day_person (group_id, day_id, person_id) values ($1, $2, $3) on conflict do nothing',
 			[db.groupId, dayId, personId]
 		);
+	// Whoever was said to be away and comes all the same is there.
+	if (as === 'came')
+		await db.execute(
+			`update day_person d set came = true from table_day t join away a on a.group_id = $1 and a.person_id = $3
+				and t.day between a.from_day and a.to_day
+			 where d.group_id = $1 and d.day_id = $2 and d.person_id = $3 and t.group_id = $1 and t.id = $2`,
+			[db.groupId, dayId, personId]
+		);
 	return { outcome: 'kept', id: entryId };
 }
 
@@ -30,7 +38,7 @@ export async function keepPresence(
 export const othersOfDay = (db: Db, dayId: string): Promise<{ id: string; name: string }[]> =>
 	db.many<{ id: string; name: string }>(
 		`select p.id, p.name from person p
-		 where p.group_id = $1 and p.name is not null and not exists (select 1 from day_person d
+		 where p.group_id = $1 and p.name is not null and not exists (select 1 from comes_to_day d
 			where d.group_id = p.group_id and d.day_id = $2 and d.person_id = p.id)
 		 order by lower(btrim(p.name)) limit 200`,
 		[db.groupId, dayId]

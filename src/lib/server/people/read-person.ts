@@ -22,7 +22,10 @@ export function readPerson(form: FormData): {
 		contact: text('contact'),
 		id: text('id')
 	});
-	const isChild = form.get('child') === 'yes';
+	const age = form.get('age');
+	// A page from before there were three ages says it so.
+	const isChild = age === 'child' || form.get('child') === 'yes';
+	const isTeen = age === 'teen';
 	const seats: Partial<Record<SeatName, Level>> = {};
 	for (const seat of seatNames) {
 		const level = levels.find((one) => one === form.get(`seat_${seat}`));
@@ -30,6 +33,7 @@ export function readPerson(form: FormData): {
 	}
 	if (isChild && bladeSeats.some((seat) => seats[seat]))
 		read.problems.seats = say.aChildGetsBluntScissors();
+	if (isTeen && seats['cut-blade']) read.problems.seats = say.noBladeForATeenager();
 	const version = z.coerce.number().int().min(1).safeParse(form.get('version')).data ?? 0;
 	const person = {
 		id: read.uuid('id'),
@@ -38,6 +42,8 @@ export function readPerson(form: FormData): {
 		likes: read.text('likes', longest['person.likes']),
 		contact: read.text('contact', longest['person.contact']),
 		isChild,
+		isTeen,
+		comesAlways: form.get('always') === 'yes',
 		needs: needs.filter((need) => form.getAll('need').includes(need)),
 		seats,
 		sitsWith: uuids(form.getAll('with')),

@@ -1,3 +1,4 @@
+import type { Db } from '$lib/server/db/db';
 import type { WantedPlan } from '$lib/server/gather/wanted';
 
 /** A plan that a table works for, and its mats that are begun and stand. */
@@ -19,3 +20,10 @@ export const plansInWorkText = `select p.id, p.version, p.name, p.mats_wanted as
 			where group_id = $1 and deleted_at is null and mats_wanted = 0
 			order by updated_at desc, id limit 12)) p
 	order by p.mats_wanted > 0 desc, p.updated_at desc, p.id`;
+
+/** The names of the plans a table works for. */
+export const namesOfPlansInWork = (db: Db): Promise<{ id: string; name: string }[]> =>
+	db.many<{ id: string; name: string }>(
+		`select w.id, w.name from (${plansInWorkText}) w join plan p on p.group_id = $1 and p.id = w.id and p.deleted_at is null`,
+		[db.groupId]
+	);

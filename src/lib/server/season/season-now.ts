@@ -62,7 +62,7 @@ const daysToCome = (db: Db, { today }: HallDay) =>
 	db.many<{ day: string; people: readonly AttendedSoFar[] }>(
 		`select to_char(d.day, 'YYYY-MM-DD') as day, coalesce((select json_agg(c) from (
 				select count(*) filter (where o.came) as came, count(*) filter (where o.came is not null) as known
-				from day_person p
+				from comes_to_day p
 				left join day_person o on o.group_id = $1 and o.person_id = p.person_id and o.day_id <> p.day_id
 				where p.group_id = $1 and p.day_id = d.id group by p.person_id) c), '[]') as people
 		 from table_day d where d.group_id = $1 and d.called_off_at is null and d.day >= $2::date

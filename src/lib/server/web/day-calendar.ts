@@ -4,7 +4,16 @@ import type { ICalCalendar } from 'ical-generator';
 import ical from 'ical-generator';
 
 /** A table day as a calendar has it: no names of people. */
-type CalendarDay = Pick<PlannedDay, 'id' | 'day' | 'place' | 'from' | 'to' | 'version'>;
+export type CalendarDay = Pick<PlannedDay, 'id' | 'day' | 'place' | 'from' | 'to' | 'version'>;
+
+/** Days by a rule: its first, the days it is off, and those that are otherwise than it has them. */
+export interface CalendarSeries extends CalendarDay {
+	/** As RFC 5545 has it. */
+	readonly rule: string;
+	readonly endsOn: string | null;
+	readonly without: readonly string[];
+	readonly changed: readonly (CalendarDay & { readonly of: string })[];
+}
 
 /** What takes a whole day of a calendar. */
 export interface CalendarEvent {
@@ -45,18 +54,45 @@ function addTableDays(
 	days: readonly CalendarDay[],
 	groupName: string
 ): void {
-	for (const { id, day, place, from, to, version } of days) {
-		const at = (minute: number) => new Date(Date.parse(`${day}T00:00:00Z`) + minute * 60_000);
+	for (const day of days) calendar.createEvent(eventOf(day, groupName));
+}
+
+const momentOf = (day: string, minute: number) =>
+	new Date(Date.parse(`${day}T00:00:00Z`) + minute * 60_000);
+
+const eventOf = ({ id, day, place, from, to, version }: CalendarDay, groupName: string) => ({
+	id: `${id}@nest-row`,
+	sequence: version,
+	start: momentOf(day, from),
+	end: momentOf(day, to),
+	floating: true,
+	summary: say.tableDay({ groupName }),
+	location: place
+});
+
+/** A moment by the hall's clock as the file has it: `20261203T180000`. */
+const writtenMoment = (day: string, minute: number): string =>
+	momentOf(day, minute)
+		.toISOString()
+		.replace(/[-:]|\.000Z/g, '');
+
+/** The days of a rule, with the rule itself in the file: what it brings later comes by itself. */
+function addSeries(
+	calendar: ICalCalendar,
+	{ rule, endsOn, without, changed, ...first }: CalendarSeries,
+	groupName: string
+): void {
+	const until = endsOn === null ? '' : `;UNTIL=${writtenMoment(endsOn, first.from)}`;
+	const off = without.map((day) => writtenMoment(day, first.from)).join(',');
+	calendar.createEvent({
+		...eventOf(first, groupName),
+		repeating: `RRULE:${rule}${until}${off ? `\r\nEXDATE:${off}` : ''}`
+	});
+	for (const { of, ...day } of changed)
 		calendar.createEvent({
-			id: `${id}@nest-row`,
-			sequence: version,
-			start: at(from),
-			end: at(to),
-			floating: true,
-			summary: say.tableDay({ groupName }),
-			location: place
+			...eventOf({ ...day, id: first.id }, groupName),
+			recurrenceId: momentOf(of, first.from)
 		});
-	}
 }
 
 /** Whole days as a calendar file: what is handed over, and by when it is asked for. */
@@ -66,20 +102,29 @@ export function wholeDaysOf(events: readonly CalendarEvent[], groupName: string)
 	return answerCalendar(calendar, 'hand-over');
 }
 
-/** Table days as a calendar file. */
-export function calendarOf(days: readonly CalendarDay[], groupName: string): Response {
+/** Table days as a calendar file: those of a rule by the rule. */
+export function calendarOf(
+	days: readonly CalendarDay[],
+	groupName: string,
+	series: CalendarSeries | null = null
+): Response {
 	const calendar = begun(groupName, say.tableDays());
+	if (series) addSeries(calendar, series, groupName);
 	addTableDays(calendar, days, groupName);
 	return answerCalendar(calendar, 'table-days');
 }
 
 /** The whole season as a calendar to follow: table days, deliveries, and the days mats are wanted by. */
 export function seasonCalendarOf(
-	days: readonly CalendarDay[],
+	{
+		days,
+		series
+	}: { readonly days: readonly CalendarDay[]; readonly series: CalendarSeries | null },
 	events: readonly CalendarEvent[],
 	groupName: string
 ): Response {
 	const calendar = begun(groupName, say.season());
+	if (series) addSeries(calendar, series, groupName);
 	addTableDays(calendar, days, groupName);
 	addWholeDays(calendar, events);
 	return answerCalendar(calendar, 'season');

@@ -19,6 +19,7 @@ const meanwhile: Group = {
 	timeZone: usualZone,
 	locale: usualLocale,
 	offlineDays: 7,
+	teensCutSharp: false,
 	hasDemoWorld: false
 };
 

@@ -161,6 +161,8 @@ describe('mending', () => {
 		id: name,
 		name,
 		isChild: false,
+		isTeen: false,
+		needs: [],
 		seats,
 		chance: 1,
 		came: null,

@@ -29,10 +29,14 @@
 		practised: readonly KindPractised[];
 		/** What was wrong with what was typed, by field; it stands here still. */
 		problems: Readonly<Record<string, string>>;
+		/** The table meets by a rule. */
+		hasRhythm: boolean;
+		/** The group lets teenagers use sharp scissors with an adult beside them. */
+		teensCutSharp: boolean;
 	}
-	const { person, others, days, practised, problems }: Props = $props();
+	const { person, others, days, practised, problems, hasRhythm, teensCutSharp }: Props = $props();
 	let seats = $state<Record<string, string>>(untrack(() => ({ ...person.seats })));
-	let isChild = $state(untrack(() => person.isChild));
+	let age = $state(untrack(() => (person.isChild ? 'child' : person.isTeen ? 'teen' : 'adult')));
 	/** A tap on a drawn seat: usual first, then practised, new, and not at all. */
 	const next: Readonly<Record<string, string>> = {
 		'': 'usual',
@@ -40,11 +44,22 @@
 		practised: 'new',
 		new: ''
 	};
-	const isShut = (seat: SeatName) => isChild && bladeSeats.includes(seat);
+	const isShut = (seat: SeatName) =>
+		(age === 'child' && bladeSeats.includes(seat)) ||
+		(age === 'teen' && (seat === 'cut-blade' || (seat === 'cut-sharp' && !teensCutSharp)));
+	const ages = $derived([
+		['adult', say.adult()],
+		['teen', teensCutSharp ? say.aTeenagerSharp() : say.aTeenager()],
+		['child', say.aChildAnAdultBeside()]
+	] as const);
+	/** Days that are shown at once; the others are behind a fold. */
+	const shownDays = 6;
 	const cautions = $derived(
 		seatNames.filter((seat) => seats[seat] && !isShut(seat) && seatCautions[seat])
 	);
 	const field = (name: string) => problems[name];
+	const optionsOf = (some: Props['days']) =>
+		some.map(({ id, day, place }) => ({ value: id, label: `${shortDayWords(day)}, ${place}` }));
 </script>
 
 <form
@@ -126,7 +141,9 @@
 						<span class="text-sm leading-tight font-semibold">{seatWords[seat]}</span>
 					</button>
 					{#if isShut(seat)}
-						<span class="quiet text-sm">{say.notForChildren()}</span>
+						<span class="quiet text-sm"
+							>{age === 'child' ? say.notForChildren() : say.notForTeenagers()}</span
+						>
 					{:else}
 						<select
 							class="field h-11 w-full px-1 text-sm"
@@ -158,21 +175,46 @@
 			options={needs.map((value) => ({ value, label: seatNeedWords[value] }))}
 			ticked={person.needs}
 		/>
-		<label class="flex min-h-11 items-center gap-3">
-			<input class="checkbox" type="checkbox" name="child" value="yes" bind:checked={isChild} />
-			{say.aChildAnAdultBeside()}
-		</label>
+		<fieldset>
+			<legend class="font-semibold">{say.age()}</legend>
+			{#each ages as [value, label] (value)}
+				<label class="flex min-h-11 items-center gap-3">
+					<input class="radio" type="radio" name="age" {value} bind:group={age} />
+					{label}
+				</label>
+			{/each}
+		</fieldset>
 		<p class="quiet text-[0.9375rem]">{say.onlyForSeatingItStands()}</p>
 	</div>
+	{#if hasRhythm}
+		<label class="flex min-h-11 items-center gap-3">
+			<input
+				class="checkbox"
+				type="checkbox"
+				name="always"
+				value="yes"
+				checked={person.comesAlways}
+			/>
+			{say.comesAlways()}
+		</label>
+	{/if}
 	<Ticks
 		title={say.canComeOn()}
 		name="day"
-		options={days.map(({ id, day, place }) => ({
-			value: id,
-			label: `${shortDayWords(day)}, ${place}`
-		}))}
+		options={optionsOf(days.slice(0, shownDays))}
 		ticked={person.days}
 	/>
+	{#if days.length > shownDays}
+		<details>
+			<summary class="inline-flex min-h-11 cursor-pointer items-center">{say.laterDays()}</summary>
+			<Ticks
+				title={say.laterDays()}
+				name="day"
+				options={optionsOf(days.slice(shownDays))}
+				ticked={person.days}
+			/>
+		</details>
+	{/if}
 	<Ticks
 		title={say.likesToSitWith()}
 		name="with"

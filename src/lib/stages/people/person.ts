@@ -9,6 +9,10 @@ export interface Person {
 	/** How they are reached, in their own words; told to coordinators alone. */
 	readonly contact: string | null;
 	readonly isChild: boolean;
+	/** Neither a child nor an adult: blunt scissors, sharp ones with an adult at the station where the group allows it. */
+	readonly isTeen: boolean;
+	/** Comes to every day of the rhythm; else to those that are ticked. */
+	readonly comesAlways: boolean;
 	readonly needs: readonly Need[];
 	readonly seats: Partial<Readonly<Record<SeatName, Level>>>;
 	/** Those they sit well with. */

@@ -45,13 +45,14 @@ export const levels = ['new', 'usual', 'practised'] as const;
 export type Level = (typeof levels)[number];
 
 /** What the table has to mind of a person, beside that they are a child. */
-export const needs = ['sitting', 'one-hand', 'low-sight', 'short-spells'] as const;
+export const needs = ['sitting', 'one-hand', 'low-sight', 'short-spells', 'company'] as const;
 export type Need = (typeof needs)[number];
 export const seatNeedWords: Readonly<Record<Need, string>> = {
 	sitting: say.worksSittingOnly(),
 	'one-hand': say.worksWithOneHand(),
 	'low-sight': say.hasPoorSight(),
-	'short-spells': say.needsShortSpells()
+	'short-spells': say.needsShortSpells(),
+	company: say.wantsCompany()
 };
 
 /** Seats no child takes: blunt scissors at most, never a blade. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-	// The course of every pile over the day: the middle of two hundred days, and four in five of them.
+	// The course of every pile over the day, by the run that the headline ends; the bands are what chance does to it.
 	import { CourseChart as say } from '$lib/words/table-day';
 	import {
 		Chart,
@@ -36,7 +36,7 @@
 			joined: [look.leaf, [2, 4]],
 			balls: [look.ink, []]
 		} as const;
-		const { chance, day, work } = bench;
+		const { chance, day, work, course } = bench;
 		// Pieces are drawn as the bags they came from, so that one axis serves.
 		const scale = (name: string) => (name === 'pieces' ? 1 / work.line.piecesPerBag : 1);
 		const minutes = (chance?.atS ?? []).map((atS) => day.from + atS / 60);
@@ -61,7 +61,11 @@
 						{
 							...common,
 							label: names[name],
-							data: of(band.middle),
+							data: course.map(({ atS, amounts }) => ({
+								x: day.from + atS / 60,
+								y: amounts[name] * scale(name)
+							})),
+							stepped: name === 'balls' ? ('before' as const) : false,
 							borderWidth: name === 'balls' ? 3 : 2,
 							borderDash: [...dash],
 							backgroundColor: colour

@@ -17,8 +17,10 @@
 		};
 		people: readonly { readonly id: string; readonly name: string }[];
 		today: string;
+		/** The month that is looked at, to come back to. */
+		month: string;
 	}
-	const { day, people, today }: Props = $props();
+	const { day, people, today, month }: Props = $props();
 	const on = $derived(nearDayWords(day.day, today));
 	const come = $derived(day.people.length + day.unnamed);
 	const isPast = $derived(day.day < today);
@@ -74,6 +76,7 @@
 			<form class="grid gap-2" method="POST" {...actTo('?/people')}>
 				<input type="hidden" name="id" value={day.id} />
 				<input type="hidden" name="version" value={day.version} />
+				<input type="hidden" name="month" value={month} />
 				<fieldset>
 					<legend class="sr-only">{say.whoCanComeOn({ day: on })}</legend>
 					<div class="flex flex-wrap gap-2">
@@ -102,6 +105,7 @@
 			</form>
 			<form method="POST" {...actTo('?/off')}>
 				<input type="hidden" name="id" value={day.id} />
+				<input type="hidden" name="month" value={month} />
 				<button class="btn btn-ghost px-3 font-normal"
 					>{say.cancelTheDay()}<span class="sr-only">: {on}</span></button
 				>

@@ -1,6 +1,7 @@
 import type { Beside, BesideSitting, BesideWork } from '$lib/core/assembly-line/beside';
 import { besideSeconds, besideWorks } from '$lib/core/assembly-line/beside';
 import type { SeatTime } from '$lib/core/assembly-line/day';
+import { mostChanges } from '$lib/core/assembly-line/seat-plans';
 import { byStation } from '$lib/core/assembly-line/assembly-line';
 import type { FreePerson } from '$lib/core/assembly-line/people';
 import type { Stretch } from './clock';
@@ -10,8 +11,10 @@ import { freeOf, isLineStation, rulesOf, speedOfLevel } from './line-day';
 import { stayIn } from './there';
 
 /** How fast somebody is at a work beside the line; 0 where they do not sit there. A child sits there when somebody says so, and not by the advice. */
-function besideSpeed({ seats, isChild }: DayPerson, work: BesideWork, pace: number): number {
-	if (isChild) return 0;
+function besideSpeed({ seats, isChild, needs }: DayPerson, work: BesideWork, pace: number): number {
+	if (isChild || needs.includes('company')) return 0;
+	// Colours are told apart there.
+	if (work === 'load' && needs.includes('low-sight')) return 0;
 	if (Object.keys(seats).length === 0) return pace;
 	return seats[work] ? speedOfLevel(seats[work]) * pace : 0;
 }
@@ -43,6 +46,30 @@ function besidesOf(
 	});
 }
 
+/** Somebody who sat there before the advice begins: their changes count, and once they made two they stay. */
+function withChanges(
+	person: FreePerson | null,
+	seats: readonly DaySeat[],
+	day: Pick<PlannedDay, 'from'>
+): FreePerson | null {
+	const before = seats
+		.filter(({ personId, from }) => personId === person?.name && from < day.from)
+		.toSorted((a, b) => a.from - b.from);
+	const last = before.at(-1);
+	if (!person || !last) return person;
+	const made = before.filter(
+		({ station }, at) => at > 0 && station !== before[at - 1]?.station
+	).length;
+	const left = mostChanges - made;
+	return left > 0
+		? { ...person, changes: left - 1 }
+		: {
+				...person,
+				changes: 0,
+				may: person.may.filter((station) => station === last.station)
+			};
+}
+
 /**
  * What is asked of the advice: a day without its breaks, and everyone who is not at work elsewhere.
  * Who does what is wanted beside the line is asked anew.
@@ -65,9 +92,12 @@ export function seatOrderOf(day: PlannedDay, work: DayWork, seats: readonly DayS
 		day: { line: work.line, stock: work.stock, room: {}, lengthS },
 		people: people.flatMap(({ id }): FreePerson[] => {
 			const isAble = besides.some(({ speeds }) => speeds[id]);
-			const free =
+			const free = withChanges(
 				atLine.find(({ name }) => name === id) ??
-				(isAble ? { name: id, speeds: byStation(() => 1), may: [] } : null);
+					(isAble ? { name: id, speeds: byStation(() => 1), may: [], fromS: 0, toS: 0 } : null),
+				seats,
+				day
+			);
 			const stay = stayOf(id);
 			const [fromS = 0, toS = 0] = [stay.from, stay.to].map(
 				(minute) => workedUntil(minute, day) * 60
@@ -78,6 +108,18 @@ export function seatOrderOf(day: PlannedDay, work: DayWork, seats: readonly DayS
 		besides,
 		seed: 1
 	};
+}
+
+/** Sittings at one seat with rests between them as one: when somebody rests is nobody else's matter. */
+function wholeStays(sittings: readonly SeatTime[]): SeatTime[] {
+	const stays: SeatTime[] = [];
+	for (const sitting of sittings) {
+		const last = stays.at(-1);
+		if (last?.name === sitting.name && last.station === sitting.station)
+			stays.splice(-1, 1, { ...last, toS: sitting.toS });
+		else stays.push(sitting);
+	}
+	return stays;
 }
 
 /** Advised sittings as seats by the hall's clock, beside the seats of those who work elsewhere. */
@@ -104,7 +146,7 @@ export function seatsOfAdvice(
 			// What was sat before the advice begins stays as it was.
 			return one.from < day.from ? [{ ...one, to: Math.min(one.to, day.from) }] : [];
 		}),
-		...sittings.map(({ name, station, fromS, toS }) => seat(name, station, fromS, toS)),
+		...wholeStays(sittings).map(({ name, station, fromS, toS }) => seat(name, station, fromS, toS)),
 		...besides.map(({ name, work, fromS, toS }) => seat(name, work, fromS, toS))
 	];
 }

@@ -1,6 +1,6 @@
 import type { BesideWork } from '$lib/core/assembly-line/beside';
 import type { LineStation } from '$lib/core/assembly-line/assembly-line';
-import type { Level, SeatName } from '$lib/stages/people/seats';
+import type { Level, Need, SeatName } from '$lib/stages/people/seats';
 import type { Coming } from './there';
 
 /** Where somebody sits at a day, by the hall's clock. */
@@ -18,6 +18,8 @@ export interface DayPerson {
 	readonly id: string;
 	readonly name: string;
 	readonly isChild: boolean;
+	readonly isTeen: boolean;
+	readonly needs: readonly Need[];
 	readonly seats: Partial<Readonly<Record<SeatName, Level>>>;
 	/** Chance that they come, by how often they did. */
 	readonly chance: number;
@@ -58,6 +60,10 @@ export interface PlannedDay {
 	/** What is wanted beside the line: so many of each. */
 	readonly besides: Readonly<Record<BesideWork, number>>;
 	readonly cutWith: CutWith;
+	/** The group lets teenagers use sharp scissors with an adult beside them. */
+	readonly teensCutSharp: boolean;
+	/** It is one of the rhythm's days. */
+	readonly isOfRule: boolean;
 	readonly isOpen: boolean;
 	readonly isClosed: boolean;
 	/** What was foreseen when it was opened; null before. */

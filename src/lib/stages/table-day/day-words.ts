@@ -32,6 +32,16 @@ export function brokenWords(
 				stationWords: stationWords[station],
 				clock: clockWords(from + atS / 60)
 			});
+		case 'teen-at-blade':
+			return say.isATeenagerNeverA({ who });
+		case 'alone':
+			return say.needsAnAdultThere({
+				who,
+				stationWords: stationWords[station],
+				clock: clockWords(from + atS / 60)
+			});
+		case 'barred':
+			return say.doesntSitThere({ who, stationWords: stationWords[station] });
 		case 'no-tool':
 			return say.thereAreNotToolsEnough({
 				stationWords: stationWords[station],

@@ -24,6 +24,8 @@ const person = (id: string, seats: DayPerson['seats'], isChild = false): DayPers
 	id,
 	name: id,
 	isChild,
+	isTeen: false,
+	needs: [],
 	seats,
 	chance: 0.8,
 	came: null,
@@ -43,6 +45,8 @@ const day: PlannedDay = {
 	also: null,
 	besides: { load: 0, finish: 0, check: 0, pillows: 0 },
 	cutWith: 'scissors',
+	teensCutSharp: false,
+	isOfRule: false,
 	isOpen: false,
 	isClosed: false,
 	foreseen: null,
@@ -398,5 +402,57 @@ describe('what is wanted beside the line', () => {
 			{ personId: 'Wren', station: 'weave', from: 1080, to: 1230 },
 			{ personId: 'Bo', station: 'pillows', from: 1100, to: 1110 }
 		]);
+	});
+});
+
+describe('things to allow for', () => {
+	const withNeeds = (id: string, more: Partial<DayPerson>): PlannedDay => ({
+		...day,
+		people: day.people.map((one) => (one.id === id ? { ...one, ...more } : one))
+	});
+	it('short spells are gaps in the day that is run, and one seat where it is kept', () => {
+		const short = withNeeds('Mabel', { needs: ['short-spells'] });
+		const { sittings } = lineDayOf(short, work, [seat('Mabel', 'join')]);
+		expect(sittings.map(({ fromS, toS }) => [fromS / 60, toS / 60])).toEqual([
+			[0, 30],
+			[40, 45],
+			[50, 75],
+			[85, 95],
+			[100, 120],
+			[130, 150]
+		]);
+		const order = seatOrderOf(short, work, []);
+		expect(order.people.find(({ name }) => name === 'Mabel')?.needsRests).toBe(true);
+		const parts = [0, 2400].map((fromS) => ({
+			name: 'Mabel',
+			speed: 1,
+			station: 'join' as const,
+			fromS,
+			toS: fromS + 1800
+		}));
+		expect(seatsOfAdvice({ sittings: parts, besides: [] }, short, [])).toHaveLength(1);
+	});
+	it('poor sight cuts nothing; a teenager has sharp scissors only where the group allows it, beside an adult', () => {
+		expect(
+			brokenSeats(withNeeds('Odo', { needs: ['low-sight'] }), work, [seat('Odo', 'cut')])
+		).toMatchObject({ why: 'barred', name: 'Odo' });
+		const teen = withNeeds('Odo', { isTeen: true });
+		expect(brokenSeats(teen, work, [seat('Odo', 'cut')])).toBeNull();
+		const sharp = { ...teen, teensCutSharp: true };
+		expect(brokenSeats(sharp, work, [seat('Odo', 'cut')])).toMatchObject({ why: 'alone' });
+		expect(brokenSeats(sharp, work, [seat('Odo', 'cut'), seat('Bo', 'cut')])).toBeNull();
+	});
+	it('whoever changed twice before stays where they are', () => {
+		const seats = [
+			seat('Bo', 'flatten', 1080, 1090),
+			seat('Bo', 'ball', 1090, 1100),
+			seat('Bo', 'flatten', 1100, 1230),
+			seat('Mabel', 'join', 1080, 1230)
+		];
+		const order = seatOrderOf(restOf(day, 1130), work, seats);
+		const of = (id: string) => order.people.find(({ name }) => name === id);
+		expect(of('Bo')).toMatchObject({ changes: 0, may: ['flatten'] });
+		expect(of('Mabel')).toMatchObject({ changes: 1, may: ['flatten', 'join'] });
+		expect(of('Odo')?.changes).toBeUndefined();
 	});
 });

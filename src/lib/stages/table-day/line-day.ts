@@ -5,6 +5,7 @@ import { byStation, lineStations } from '$lib/core/assembly-line/assembly-line';
 import type { FreePerson } from '$lib/core/assembly-line/people';
 import type { SeatRules } from '$lib/core/assembly-line/rules';
 import { brokenRule } from '$lib/core/assembly-line/rules';
+import { inSpells } from '$lib/core/assembly-line/spells';
 import type { Level } from '$lib/stages/people/seats';
 import { workedOf } from './clock';
 import type { DayPerson, DaySeat, DayWork, PlannedDay } from './day-view';
@@ -40,11 +41,37 @@ function speedAt(person: DayPerson, station: LineStation, { line, pace }: DayWor
 }
 
 /** The rules of a day's seats. */
-export const rulesOf = ({ people }: PlannedDay, { line, cutters }: DayWork): SeatRules => ({
+export const rulesOf = (
+	{ people, teensCutSharp }: PlannedDay,
+	{ line, cutters }: DayWork
+): SeatRules => ({
 	cutTool: line.cutTool,
 	tools: cutters === null ? {} : { cut: cutters },
-	children: new Set(people.filter(({ isChild }) => isChild).map(({ id }) => id))
+	children: new Set(people.filter(({ isChild }) => isChild).map(({ id }) => id)),
+	teens: new Set(people.filter(({ isTeen }) => isTeen).map(({ id }) => id)),
+	company: new Map(
+		people.flatMap((person): [string, readonly LineStation[]][] =>
+			person.needs.includes('company')
+				? [[person.id, lineStations]]
+				: isAtSharpScissors(person, teensCutSharp, line.cutTool)
+					? [[person.id, ['cut']]]
+					: []
+		)
+	),
+	barred: new Map(
+		people
+			.filter(({ needs }) => needs.includes('low-sight'))
+			.map(({ id }): [string, readonly LineStation[]] => [id, ['cut']])
+	)
 });
+
+/** Whether a teenager cuts with sharp scissors when they cut: where the group allows it, and they may. */
+const isAtSharpScissors = (
+	{ isTeen, seats }: DayPerson,
+	teensCutSharp: boolean,
+	cutTool: DayWork['line']['cutTool']
+): boolean =>
+	isTeen && teensCutSharp && cutTool !== 'rolling-blade' && seats['cut-sharp'] !== undefined;
 
 /** The sittings of the line, by the hall's clock: breaks are gaps, and so is changing seats. */
 function sittingsOf(day: PlannedDay, work: DayWork, seats: readonly DaySeat[]): SeatTime[] {
@@ -53,7 +80,7 @@ function sittingsOf(day: PlannedDay, work: DayWork, seats: readonly DaySeat[]): 
 		const own = there
 			.filter(({ personId }) => personId === person.id)
 			.toSorted((a, b) => a.from - b.from);
-		return own.flatMap(({ station, from, to }, at): SeatTime[] => {
+		const sittings = own.flatMap(({ station, from, to }, at): SeatTime[] => {
 			if (!isLineStation(station)) return [];
 			const before = own[at - 1];
 			const begins =
@@ -68,6 +95,7 @@ function sittingsOf(day: PlannedDay, work: DayWork, seats: readonly DaySeat[]): 
 				toS: (part.to - day.from) * 60
 			}));
 		});
+		return person.needs.includes('short-spells') ? inSpells(sittings) : sittings;
 	});
 }
 
@@ -99,7 +127,8 @@ export const freeOf = (
 		const may = lineStations.filter((station) => levelAt(person, station, work.line.cutTool));
 		if (may.length === 0 || !stayIn(person, day)) return [];
 		const speeds = byStation((station) => speedAt(person, station, work));
-		return [{ name: person.id, speeds, may, fromS: 0, toS: lengthS }];
+		const needsRests = person.needs.includes('short-spells');
+		return [{ name: person.id, speeds, may, fromS: 0, toS: lengthS, needsRests }];
 	});
 
 /** Somebody moved to a station from a minute on, until they would have gone; null takes them from the table. */

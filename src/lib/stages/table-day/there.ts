@@ -84,6 +84,8 @@ export function tidied(ahead: readonly Ahead[]): {
 export const unannounced = (own: Pick<DayPerson, 'id' | 'name' | 'comings'>): DayPerson => ({
 	...own,
 	isChild: false,
+	isTeen: false,
+	needs: [],
 	seats: {},
 	chance: 0,
 	came: null

@@ -22,3 +22,4 @@ export const usSingleHalfDoubleDouble = (): string => "US: single, half double, 
 export const ukDoubleHalfTrebleTreble = (): string => "UK: double, half treble, treble";
 export const letter = (): string => "Letter";
 export const whoReads = (): string => "Group and sign-in";
+export const teenagersSharp = (): string => "Teenagers may cut with sharp scissors when an adult is at the station";

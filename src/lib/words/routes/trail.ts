@@ -42,3 +42,8 @@ export const deletedTheGroup = (): string => "deleted the group";
 export const changedAMembersRole = (): string => "changed a member’s role";
 export const madeAnInvitationLink = (): string => "made an invitation link";
 export const removedAMember = (): string => "removed a member";
+export const setTheRhythm = (): string => "set the rhythm";
+export const shutTheHall = (): string => "marked the hall as shut";
+export const openedTheHall = (): string => "opened the hall again";
+export const notedWhoIsAway = (): string => "noted who is away";
+export const removedWhoWasAway = (): string => "removed who is away";

@@ -11,3 +11,8 @@ export const theEndOfATableDay = (): string => "the end of a table day";
 export const theStartOfATableDay = (): string => "the start of a table day";
 export const seats = (): string => "seats";
 export const changesToATableDay = (): string => "changes to a table day";
+export const theRhythm = (): string => "the rhythm";
+export const daysTheHallIsShut = (): string => "days the hall is shut";
+export const daysTheHallIsOpen = (): string => "days the hall is open again";
+export const whoIsAway = (): string => "who is away";
+export const whoIsBack = (): string => "who is back";

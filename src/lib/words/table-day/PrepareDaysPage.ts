@@ -1,9 +1,30 @@
 // Made of table-day.json by `npm run words -- --make`: change the words there.
+import { plural } from '@messageformat/runtime';
+import { en } from '../number';
 
 export const aTableDay = (): string => "New table day";
 export const on = (): string => "Day";
 export const where = (): string => "Where";
 export const addTheDay = (): string => "Add day";
-export const noDayToComeYet = (): string => "No table day is planned. Add the next one, then tick who can come.";
 export const addAllToCalendar = (): string => "Add all to calendar";
 export const pastDays = (): string => "Past days";
+export const before = (): string => "Month before";
+export const after = (): string => "Next month";
+export const away = (): string => "Someone is away";
+export const who = (): string => "Volunteer";
+export const firstDay = (): string => "First day";
+export const lastDay = (): string => "Last day";
+export const saveAway = (): string => "Save";
+export const isBack = (): string => "Remove";
+export const awayFromTo = (d: { readonly name: string | number; readonly from: string | number; readonly to: string | number }): string => '' + d.name + ": " + d.from + " to " + d.to;
+export const countAway = (d: { readonly count: number }): string => '' + plural(d.count, 0, en, { one: "1 volunteer away", other: '' + d.count + " volunteers away" });
+export const awayNow = (d: { readonly names: string | number }): string => '' + d.names + " away";
+export const hallShut = (): string => "Hall shut";
+export const openAgain = (): string => "Open again";
+export const weekOf = (d: { readonly day: string | number }): string => "Week of " + d.day;
+export const shutFromTo = (d: { readonly from: string | number; readonly to: string | number }): string => "Hall shut " + d.from + " to " + d.to;
+export const nothingThisMonth = (): string => "No table day in this month.";
+export const oneMoreDay = (): string => "Another table day";
+export const editRhythm = (): string => "Edit rhythm";
+export const whenDoYouMeet = (): string => "When do you meet?";
+export const setItOnce = (): string => "Set it once. Your table days are then listed half a year ahead.";

@@ -13,3 +13,6 @@ export const wouldSitInTwoPlaces = (d: { readonly who: string | number; readonly
 export const moreStrandForTheNext = (): string => "more yarn for the next ball";
 export const someone = (): string => "Someone";
 export const ballsMore = (d: { readonly balls: number }): string => '' + d.balls + " " + plural(d.balls, 0, en, { one: "ball", other: "balls" }) + " more";
+export const isATeenagerNeverA = (d: { readonly who: string | number }): string => '' + d.who + " is a teenager: no rolling blade.";
+export const needsAnAdultThere = (d: { readonly who: string | number; readonly stationWords: string | number; readonly clock: string | number }): string => '' + d.who + " needs an adult at " + d.stationWords + " from " + d.clock + ".";
+export const doesntSitThere = (d: { readonly who: string | number; readonly stationWords: string | number }): string => '' + d.who + " does not do " + d.stationWords + ".";

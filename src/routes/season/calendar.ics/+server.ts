@@ -1,5 +1,5 @@
 import { handOverEvents } from '$lib/server/hand-over/calendar';
-import { listTableDays } from '$lib/server/people/table-days';
+import { calendarDays } from '$lib/server/people/rhythm-series';
 import { seasonCalendarOf } from '$lib/server/web/day-calendar';
 import { readerOf } from '$lib/server/web/reader';
 import type { RequestHandler } from './$types';
@@ -9,7 +9,7 @@ export const GET: RequestHandler = async (event) => {
 	const { db } = event.locals;
 	const { today, name } = await readerOf(event);
 	const [days, events] = await Promise.all([
-		listTableDays(db, today),
+		calendarDays(db, today),
 		handOverEvents(db, name, today)
 	]);
 	return seasonCalendarOf(days, events, name);

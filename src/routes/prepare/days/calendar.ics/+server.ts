@@ -1,10 +1,11 @@
-import { listTableDays } from '$lib/server/people/table-days';
+import { calendarDays } from '$lib/server/people/rhythm-series';
 import { calendarOf } from '$lib/server/web/day-calendar';
 import { readerOf } from '$lib/server/web/reader';
 import type { RequestHandler } from './$types';
 
-/** All days to come and the last behind, for a calendar to follow. */
+/** All table days for a calendar to follow: the rule, and what differs from it. */
 export const GET: RequestHandler = async (event) => {
 	const { today, name } = await readerOf(event);
-	return calendarOf(await listTableDays(event.locals.db, today), name);
+	const { days, series } = await calendarDays(event.locals.db, today);
+	return calendarOf(days, name, series);
 };

@@ -67,6 +67,7 @@ const server = [
 	['server/gather'],
 	['server/people', 'server/prepare', 'server/making'],
 	['server/check', 'server/hand-over', 'server/know-how'],
+	['server/need'],
 	['server/season', 'server/search'],
 	['server/today'],
 	['server/asks'],

@@ -1,3 +1,4 @@
+import { matsToBegin } from '../../src/lib/server/need/need';
 import * as commonWords from '../../src/lib/words/common';
 import * as houseWords from '../../src/lib/words/house';
 import { type Db, house } from '../../src/lib/server/db/db';
@@ -201,7 +202,7 @@ describe('any order of acts', () => {
 		await fc.assert(
 			fc.asyncProperty(fc.array(act, { minLength: 4, maxLength: 14 }), async (history) => {
 				const t = await aTable(60);
-				const { cuts } = await loadTable(t.group, hall, null);
+				const { cuts } = await loadTable(t.group, hall, null, matsToBegin(t.group, hall));
 				for (const { do: what, much, colour, spoiled } of history) {
 					const before = await listPiles(t.group);
 					const entries: Partial<Record<typeof what, Entry>> = {
@@ -387,7 +388,8 @@ describe('a loom', () => {
 		const other = await insertPlan(t.group, writeOf('Another mat', loomPlan, key(), barePractice));
 		if (other.outcome !== 'kept') return;
 		const tools = await listTools(t.group);
-		const named = async () => Object.values(await loomWishes(t.group, tools));
+		const named = async () =>
+			Object.values(await loomWishes(t.group, tools, matsToBegin(t.group, hall)));
 		expect(await named()).toEqual([]);
 		await wantMats(t.group, t.planned.planId, 1, 0);
 		await wantMats(t.group, other.plan.id, 1, 0);

@@ -14,7 +14,8 @@ import { aTable } from './table';
 
 useDatabase();
 const key = () => crypto.randomUUID();
-const asksOf = async (group: Db) => (await loadAsks(group, null, listKinds(group))).plans;
+const hall = { today: '2026-11-26', timeZone: 'UTC' };
+const asksOf = async (group: Db) => (await loadAsks(group, null, listKinds(group), hall)).plans;
 async function all(group: Db, acts: readonly Entry[]) {
 	for (const act of acts) expect(await keep(group, key(), act)).toMatchObject({ outcome: 'kept' });
 }

@@ -454,7 +454,10 @@ describe('asks', () => {
 		await wantMats(group, plan.id, 3, 0);
 		const oneMat = matDemand(startingPlan, barePoint).bags;
 		const asked = async () => {
-			const { asks, plans } = await loadAsks(group, null, listKinds(group));
+			const { asks, plans } = await loadAsks(group, null, listKinds(group), {
+				today: '2026-11-26',
+				timeZone: 'UTC'
+			});
 			return { bags: asks[0]?.bags ?? 0, begun: plans[0]?.begun };
 		};
 		const close = (bags: number) => expect.closeTo(bags, 6) as number;

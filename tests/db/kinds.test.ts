@@ -1,3 +1,4 @@
+import { readNeed } from '../../src/lib/server/need/need';
 import { type Db } from '../../src/lib/server/db/db';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { demoPlans } from '../../scripts/demo/plans';
@@ -20,7 +21,8 @@ import { newGroup, keep } from './samples';
 useDatabase();
 
 /** What is asked for, as the page has it. */
-const asksOf = (of: Db, place: string | null) => loadAsks(of, place, listKinds(of));
+const hall = { today: '2026-11-26', timeZone: 'UTC' };
+const asksOf = (of: Db, place: string | null) => loadAsks(of, place, listKinds(of), hall);
 
 let group: Db;
 const key = () => crypto.randomUUID();
@@ -187,7 +189,8 @@ describe('what the season asks for', () => {
 			[],
 			[],
 			stockOf(await listPiles(group), await listBallStock(group), []),
-			barePractice
+			barePractice,
+			await readNeed(group, hall)
 		);
 		expect(plans[0]).toMatchObject({ kind: null, allocation: { drawn: 0 } });
 	});

@@ -113,7 +113,8 @@ export const askedOfHandOver: Readonly<
 	'hand-over/asks asksBy': (other) => asksBy(other, { today, timeZone: 'UTC' }, async () => []),
 	'db/cache markOf': (other) => markOf(other, markedTables),
 	'season/film-in-store filmInStore': (other) => filmInStore(other),
-	'season/season-plans plansOfSeason': (other) => plansOfSeason(other, barePractice),
+	'season/season-plans plansOfSeason': (other) =>
+		plansOfSeason(other, barePractice, { asks: [], plans: [] }),
 	'season/season-plans toolsOfSeason': (other) => toolsOfSeason(other),
 	'season/season-now readSeason': (other) => readSeason(other, { today, timeZone: 'UTC' }, 'other'),
 	'season/foretold listForetold': (other) => listForetold(other, { today, timeZone: 'UTC' }),

@@ -57,6 +57,7 @@ import { barePractice } from '../../src/lib/core/practice/practice';
 import { makeMatLink } from '../../src/lib/server/book/links';
 import { chosenFor } from '../../src/lib/server/making/chosen-balls';
 import { findMatMade } from '../../src/lib/server/making/mat-made';
+import { matsToBegin } from '../../src/lib/server/need/need';
 import { learnPace } from '../../src/lib/server/making/pace';
 import { listMessages } from '../../src/lib/server/making/messages';
 import { matInHand } from '../../src/lib/server/making/mat-in-hand';
@@ -67,6 +68,7 @@ import { keep } from './samples';
 const key = () => crypto.randomUUID();
 const rings = snapshotOf(startingPlan.bag, cutBag(startingPlan.bag, startingPlan.cut));
 const today = '2026-11-26';
+const hallOf = { today, timeZone: 'UTC' };
 
 /** What of the one group its table has. */
 export interface PrepareIds {
@@ -237,12 +239,12 @@ export const askedOfTable: Readonly<
 		return { piles, acts, plans, stock, spoiled };
 	},
 	'prepare/table-plans tablePlans': async (other) =>
-		(await tablePlans(other, tableBasis(other))).plans,
+		(await tablePlans(other, tableBasis(other), matsToBegin(other, hallOf))).plans,
 	'prepare/load-table loadTable': async (other) => {
-		const { piles, plans, acts } = await loadTable(other, { today, timeZone: 'UTC' }, null);
+		const { piles, plans, acts } = await loadTable(other, hallOf, null, matsToBegin(other, hallOf));
 		return [piles, plans, acts];
 	},
-	'prepare/loom-wishes loomWishes': (other) => loomWishes(other, []),
+	'prepare/loom-wishes loomWishes': (other) => loomWishes(other, [], matsToBegin(other, hallOf)),
 	'prepare/plans-for-ball plansForBall': (other, { kindId }) =>
 		plansForBall(other, {
 			kindId,
@@ -257,7 +259,7 @@ export const askedOfTable: Readonly<
 			planName: null,
 			filmMg: 0
 		}),
-	'prepare/work-list workList': (other) => workList(other),
+	'prepare/work-list workList': (other) => workList(other, matsToBegin(other, hallOf)),
 	'people/people listPeople': (other) => listPeople(other, today),
 	'people/people addPerson': (other, { personId }) =>
 		addPerson(other, personId, 'Ottoline').then(({ outcome }) => outcome),

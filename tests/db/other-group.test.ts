@@ -441,7 +441,8 @@ const asked: Readonly<Record<string, (other: Db, ids: Ids) => Promise<unknown>>>
 	'gather/begun-mats listBegunMats': (other) => listBegunMats(other),
 	'gather/wanted wantMats': (other, { plan }) => wantMats(other, plan.id, 9, 3),
 	'gather/wanted listWantedPlans': (other) => listWantedPlans(other),
-	'asks/load-asks loadAsks': (other, { placeId }) => loadAsks(other, placeId, listKinds(other)),
+	'asks/load-asks loadAsks': (other, { placeId }) =>
+		loadAsks(other, placeId, listKinds(other), { today: '2026-11-26', timeZone: 'UTC' }),
 	'bench/known-of countedKinds': (other) => countedKinds(other),
 	'bench/known-of knownOf': (other) => knownOf(other),
 	'measures/practice-asked practiceOrBare': async (other) =>

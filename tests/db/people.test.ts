@@ -105,6 +105,8 @@ describe('a person', () => {
 			likes: 'winding balls',
 			contact: null,
 			isChild: true,
+			isTeen: false,
+			comesAlways: false,
 			needs: ['short-spells'],
 			seats: { flatten: 'usual', 'cut-blunt': 'new' },
 			sitsWith: [bo],

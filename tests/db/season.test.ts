@@ -38,9 +38,11 @@ describe('a season as it stands', () => {
 	it('is what the book has: what is wanted, being made, in balls and in sacks', async () => {
 		const t = await aSeason();
 		const basis = await t.basis();
-		expect(basis.goals).toEqual([{ by: '2027-02-06', wanted: 2, handedOver: 0 }]);
+		expect(basis.goals).toEqual([
+			{ by: '2027-02-06', wanted: 2, handedOver: 0, asks: [{ place: 'Tide House', mats: 2 }] }
+		]);
 		expect(basis).toMatchObject({ ready: 0, inCheck: 0, freeMakers: [], tableDays: [] });
-		expect(basis.mats).toEqual([{ done: 0, weeks: [], isOnLoom: false }]);
+		expect(basis.mats).toMatchObject([{ id: t.code, done: 0, weeks: [], isOnLoom: false }]);
 		expect(basis.newMat.bags).toBeGreaterThan(400);
 		// Twenty bags are in the ball; of the white ones none was touched.
 		expect(basis.strandMats * basis.newMat.bags).toBeCloseTo(20, 6);
@@ -68,8 +70,8 @@ describe('a season as it stands', () => {
 		// What is asked for in another age is no goal of this season.
 		await send(t.group, 'asked', { place: t.place, mats: '9', by: '2099-12-24' });
 		expect((await t.basis()).goals).toEqual([
-			{ by: '2026-12-24', wanted: 3, handedOver: 0 },
-			{ by: '2027-02-06', wanted: 5, handedOver: 0 }
+			{ by: '2026-12-24', wanted: 3, handedOver: 0, asks: [{ place: 'Tide House', mats: 3 }] },
+			{ by: '2027-02-06', wanted: 5, handedOver: 0, asks: [{ place: 'Tide House', mats: 2 }] }
 		]);
 	});
 	it('is forecast alike for whoever asks', async () => {
@@ -163,6 +165,7 @@ describe('plans exchanged', () => {
 		expect(basis.newMat).toEqual({
 			bags: plan.bags,
 			makingSeconds: plan.makingSeconds,
+			bagsPerBall: 20,
 			tool: plan.tool
 		});
 		// The only plan there is changes nothing; of half the bags, another takes half of them.

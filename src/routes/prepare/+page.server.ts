@@ -2,6 +2,7 @@ import { entryAction } from '$lib/server/entries/keep-entry';
 import { uuidShape } from '$lib/server/base/uuid';
 import { rememberHere } from '$lib/server/web/remember-here';
 import { rowNumberIn } from '$lib/server/web/line-in';
+import { matsToBegin } from '$lib/server/need/need';
 import { loadTable } from '$lib/server/prepare/load-table';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -14,7 +15,7 @@ export const load: PageServerLoad = async ({ locals, depends, url, parent, cooki
 	const plan = chosen ?? cookies.get('table_plan') ?? null;
 	const { group } = await parent();
 	const before = rowNumberIn(url, 'before');
-	const table = await loadTable(locals.db, group, plan, before);
+	const table = await loadTable(locals.db, group, plan, matsToBegin(locals.db, group), before);
 	return {
 		table,
 		asked: {

@@ -29,8 +29,15 @@ export interface ForAsk {
 	readonly high: number;
 }
 
-/** Whether a mat is of a size: it may be as much smaller or larger as a checked mat may be than its plan. */
-const isOfSize = (mat: ComingMat, size: OpenAsk['size']): boolean =>
+/**
+ * Whether a mat is of a size: it may be as much smaller or larger as a checked mat may be than its plan.
+ *
+ * @example isOfSize({ widthMm: 850, lengthMm: 1850 }, { widthMm: 860, lengthMm: 1850 }) // true
+ */
+export const isOfSize = (
+	mat: Pick<ComingMat, 'widthMm' | 'lengthMm'>,
+	size: OpenAsk['size']
+): boolean =>
 	size === null ||
 	(['widthMm', 'lengthMm'] as const).every((side) => {
 		const off = mat[side] / size[side] - 1;

@@ -20,13 +20,15 @@ export interface ReadyWeeks {
  * @param done share of the mat that is made, 0 or more
  * @param weeks shares of a mat in past weeks
  * @param runs whole, 1 or more
+ * @param away weeks to come in which its maker is away, this one being 1: it gains nothing then
  * @throws DomainError
  * @example readyRuns(0.95, [0.2, 0.2, 0.2], { seed: 1, runs: 3 }) // [0, 0, 0]
  */
 export function readyRuns(
 	done: number,
 	weeks: readonly number[],
-	{ seed, runs }: { readonly seed: number; readonly runs: number }
+	{ seed, runs }: { readonly seed: number; readonly runs: number },
+	away: readonly number[] = []
 ): number[] {
 	within('done', done, { atLeast: 0 });
 	within('runs', runs, { atLeast: 1, isWhole: true });
@@ -37,7 +39,9 @@ export function readyRuns(
 		let share = done;
 		for (let week = 0; week < mostWeeks; week++) {
 			if (share >= 1) return Math.max(0, week - 1);
-			share += drawWeek(habit, rng);
+			// Their luck goes on while they are away.
+			const made = drawWeek(habit, rng);
+			if (!away.includes(week + 1)) share += made;
 		}
 		return share >= 1 ? mostWeeks - 1 : Infinity;
 	});
@@ -68,8 +72,9 @@ export function weekOf(runs: readonly number[], share: number): number | null {
 export function readyWeeks(
 	done: number,
 	weeks: readonly number[],
-	chance: { readonly seed: number; readonly runs: number }
+	chance: { readonly seed: number; readonly runs: number },
+	away: readonly number[] = []
 ): ReadyWeeks {
-	const runs = readyRuns(done, weeks, chance);
+	const runs = readyRuns(done, weeks, chance, away);
 	return { low: weekOf(runs, 0.1), middle: weekOf(runs, 0.5), high: weekOf(runs, 0.9) };
 }

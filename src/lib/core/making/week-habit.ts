@@ -98,3 +98,14 @@ export const drawWeek = ({ none, mu, sigma }: WeekHabit, rng: Rng): number => {
 	const share = Math.exp(mu + sigma * randomNormal(rng));
 	return isNone ? 0 : share;
 };
+
+/**
+ * Lets a week pass that nothing is asked of: as much chance is used up as by one that is drawn.
+ *
+ * @example (passWeek(seededRng(7)), 0) // 0
+ */
+export function passWeek(rng: Rng): void {
+	rng();
+	rng();
+	rng();
+}

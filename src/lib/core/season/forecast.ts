@@ -11,6 +11,11 @@ export interface SeasonBand {
 	readonly high: number;
 }
 
+/** The same with the strand its table days make on average, in mats' worth. */
+export interface SeasonWeek extends SeasonBand {
+	readonly made: number;
+}
+
 /** What a season comes to. */
 export interface SeasonForecast {
 	/** By the day that is looked to. */
@@ -21,7 +26,7 @@ export interface SeasonForecast {
 	/** Chance of as many as are wanted. */
 	readonly chance: number;
 	/** By the end of each week. */
-	readonly weeks: readonly SeasonBand[];
+	readonly weeks: readonly SeasonWeek[];
 	/** Mats that are begun by the day, on average. */
 	readonly begun: number;
 	/** Of the runs that fall short, the share that each thing held back; empty where none does. */
@@ -55,7 +60,7 @@ function lackOf(
  * @param wanted mats by the day, 0 or more
  * @param start mats handed over and ready today: what there is where no week ends by the day
  * @throws DomainError
- * @example forecastOf([{ ready: [5], inCheck: 1, begun: 0, ranOutOfBags: false, isMakerWaiting: false, isLoomLacking: false }], 6, 5).heldBackBy // { checks: 1 }
+ * @example forecastOf([{ ready: [5], made: [0], inCheck: 1, begun: 0, ranOutOfBags: false, isMakerWaiting: false, isLoomLacking: false }], 6, 5).heldBackBy // { checks: 1 }
  */
 export function forecastOf(
 	runs: readonly SeasonRun[],
@@ -77,9 +82,10 @@ export function forecastOf(
 	return {
 		readyBy: { ...bandOf(counts), chances },
 		chance: (runs.length - short.length) / Math.max(1, runs.length),
-		weeks: Array.from({ length: runs[0]?.ready.length ?? 0 }, (_, week) =>
-			bandOf(runs.map(({ ready }) => ready[week] ?? 0))
-		),
+		weeks: Array.from({ length: runs[0]?.ready.length ?? 0 }, (_, week): SeasonWeek => ({
+			...bandOf(runs.map(({ ready }) => ready[week] ?? 0)),
+			made: runs.reduce((sum, { made }) => sum + (made[week] ?? 0), 0) / runs.length
+		})),
 		begun: runs.reduce((sum, { begun }) => sum + begun, 0) / Math.max(1, runs.length),
 		heldBackBy: Object.fromEntries(
 			holdBacks.flatMap((lack) => {
@@ -114,7 +120,12 @@ export function withLever(now: SeasonNow, lever: LeverName, bagsPerMat: number):
 					...now.tableDays,
 					{
 						week: Math.max(1, Math.ceil(now.weeks / 2)),
-						attendance: 1,
+						// People come to it as to the others; the door has no others and all come.
+						attendance:
+							now.tableDays.length > 0
+								? now.tableDays.reduce((sum, { attendance }) => sum + attendance, 0) /
+									now.tableDays.length
+								: 1,
 						stream: addedStream + added
 					}
 				]
@@ -130,7 +141,10 @@ export function withLever(now: SeasonNow, lever: LeverName, bagsPerMat: number):
 	}
 }
 
-/** What a change adds: mats more on average, and all that comes with it by the same chance. */
+/**
+ * What a change is worth: mats more on average, none where it brings fewer, and all that comes of it by the same chance.
+ * Nobody need use it, so that with it nothing is worse than without.
+ */
 export interface Lever {
 	readonly what: LeverName;
 	readonly adds: number;
@@ -166,14 +180,22 @@ export function forecastSeason(
 				wanted,
 				start
 			);
-			return {
-				what,
-				adds: changed.readyBy.expected - plain.readyBy.expected,
-				forecast: changed
-			};
+			const adds = changed.readyBy.expected - plain.readyBy.expected;
+			return { what, adds: Math.max(0, adds), forecast: atLeast(changed, plain) };
 		})
 	};
 }
+
+/**
+ * A forecast with something more, where that may be left unused: the one without it where that brings more, and never a
+ * chance below it.
+ *
+ * @example atLeast(forecastOf([{ ready: [2], made: [0], inCheck: 0, begun: 0, ranOutOfBags: false, isMakerWaiting: false, isLoomLacking: false }], 3, 0), forecastOf([{ ready: [3], made: [0], inCheck: 0, begun: 0, ranOutOfBags: false, isMakerWaiting: false, isLoomLacking: false }], 3, 0)).readyBy.expected // 3
+ */
+export const atLeast = (changed: SeasonForecast, plain: SeasonForecast): SeasonForecast =>
+	changed.readyBy.expected < plain.readyBy.expected
+		? plain
+		: { ...changed, chance: Math.max(plain.chance, changed.chance) };
 
 /** How often each lever is taken. */
 export type LeverCounts = Readonly<Record<LeverName, number>>;

@@ -212,6 +212,7 @@ describe('a season', () => {
 describe('a forecast', () => {
 	const run = (count: number, more: Partial<SeasonRun> = {}): SeasonRun => ({
 		ready: [0, count],
+		made: [0, 0],
 		inCheck: 0,
 		begun: 0,
 		ranOutOfBags: false,
@@ -342,4 +343,119 @@ describe('another kind of mat', () => {
 	});
 	it('of nothing is refused', () =>
 		expect(() => withNewMats(now, kind, { bags: 0, makingSeconds: 1 }, null)).toThrow(DomainError));
+});
+
+describe('makers by their ids, their rests and days away', () => {
+	const maker = (id: string, share: number) => ({
+		id,
+		weeks: Array.from({ length: 8 }, (_, at) => share * (0.8 + 0.05 * at))
+	});
+	const mats = [
+		{ ...maker('a', 0.1), done: 0.2, isOnLoom: false },
+		{ ...maker('b', 0.3), done: 0.5, isOnLoom: false },
+		{ ...maker('c', 0.05), done: 0.9, isOnLoom: false }
+	];
+	const freeMakers = [maker('d', 0.2)];
+	const now: SeasonNow = { ...nothing, mats, freeMakers, strandMats: 3, weeks: 12 };
+	it('the same season in another order gives the same answer', () => {
+		const of = (season: SeasonNow) => forecastOf(seasonRuns(season, chance), 4, 0);
+		const other = { ...now, mats: [mats[2], mats[0], mats[1]].flatMap((mat) => mat ?? []) };
+		expect(of(other)).toEqual(of(now));
+		// One more beside them changes nothing of their luck.
+		const more = {
+			...now,
+			strandMats: 0,
+			mats: [{ ...maker('e', 0.0001), done: 0, isOnLoom: false }, ...mats]
+		};
+		expect(of(more).readyBy).toEqual(of({ ...now, strandMats: 0 }).readyBy);
+	});
+	it('a mat that rests, or whose maker is away, gains nothing then and comes later', () => {
+		const quick = { id: 'q', weeks: steady.map(() => 2), done: 0, isOnLoom: false };
+		const first = (mat: Partial<typeof quick> & { restWeeks?: number; away?: number[] }) =>
+			expected({
+				...nothing,
+				weeks: 4,
+				mats: [{ ...quick, ...mat }],
+				checks: { good: 9000, mended: 0 }
+			});
+		expect(first({})).toBeGreaterThan(0.95);
+		expect(first({ restWeeks: 3 })).toBe(0);
+		expect(first({ away: [1, 2, 3] })).toBe(0);
+		expect(first({ away: [4] })).toBe(first({}));
+	});
+	it('who is away takes up no mat: the next one does, and the yarn waits for nobody', () => {
+		const quick = (id: string, away?: number[]) => ({
+			id,
+			weeks: steady.map(() => 2),
+			...(away ? { away } : {})
+		});
+		const season = { ...nothing, weeks: 6, strandMats: 1, checks: { good: 9000, mended: 0 } };
+		const all = [1, 2, 3, 4, 5, 6];
+		const ready = (freeMakers: SeasonNow['freeMakers']) => expected({ ...season, freeMakers });
+		expect(ready([quick('a', all)])).toBe(0);
+		expect(ready([quick('a', all), quick('b')])).toBe(ready([quick('b')]));
+		const runs = seasonRuns({ ...season, strandMats: 0, freeMakers: [quick('a', all)] }, chance);
+		expect(runs.some(({ isMakerWaiting }) => isMakerWaiting)).toBe(false);
+	});
+});
+
+describe('more of something', () => {
+	const maker = fc
+		.record({
+			share: fc.double({ min: 0.02, max: 0.5, noNaN: true }),
+			weeks: fc.integer({ min: 0, max: 10 })
+		})
+		.map(({ share, weeks }) => ({
+			weeks: Array.from({ length: weeks }, (_, at) => share * (0.7 + 0.06 * at))
+		}));
+	const seasons: fc.Arbitrary<SeasonNow> = fc
+		.record({
+			weeks: fc.integer({ min: 2, max: 16 }),
+			mats: fc.array(maker, { maxLength: 5 }),
+			freeMakers: fc.array(maker, { maxLength: 4 }),
+			strandMats: fc.double({ min: 0, max: 2, noNaN: true }),
+			bagMats: fc.double({ min: 0, max: 2, noNaN: true })
+		})
+		.map(({ mats, ...more }) => ({
+			...nothing,
+			...more,
+			mats: mats.map((one) => ({ ...one, done: 0.4, isOnLoom: false })),
+			tableDays: days(more.weeks).filter(({ week }) => week % 3 > 0),
+			perTableDay: [0.4, 0.8, 1.1].map((made) => ({ made, isShort: false })),
+			bagsPerWeek: [0.2, 0, 0.7]
+		}));
+	it('more bags, days and weeks lower neither the mean nor the chance', () =>
+		fc.assert(
+			fc.property(seasons, fc.integer({ min: 1, max: 5 }), (now, wanted) => {
+				const of = (season: SeasonNow) =>
+					forecastOf(seasonRuns(season, { seed: 4, runs: 150 }), wanted, 0);
+				const plain = of(now);
+				for (const more of [
+					{ ...now, bagMats: now.bagMats + 0.6 },
+					withLever(now, 'table-day', 550),
+					{ ...now, weeks: now.weeks + 1 }
+				]) {
+					expect(of(more).readyBy.expected).toBeGreaterThanOrEqual(plain.readyBy.expected);
+					expect(of(more).chance).toBeGreaterThanOrEqual(plain.chance);
+				}
+			}),
+			{ numRuns: 25 }
+		));
+	it('a lever is never worth less than nothing: slow makers take no yarn from quick ones', () => {
+		// Two beginners would be given the yarn that a quick maker, free again soon, makes more of.
+		const quick = { weeks: Array.from({ length: 40 }, () => 0.5) };
+		const now: SeasonNow = {
+			...nothing,
+			weeks: 8,
+			mats: [{ ...quick, done: 0.6, isOnLoom: false }],
+			strandMats: 1
+		};
+		const added = { ...now, freeMakers: [{ weeks: [] }, { weeks: [] }] };
+		expect(expected(added)).toBeLessThan(expected(now));
+		const { levers, ...plain } = forecastSeason(now, 2, 550, chance);
+		const lever = levers.find(({ what }) => what === 'two-makers');
+		expect(lever?.adds).toBe(0);
+		expect(lever?.forecast.readyBy.expected).toBe(plain.readyBy.expected);
+		for (const one of levers) expect(one.forecast.chance).toBeGreaterThanOrEqual(plain.chance);
+	});
 });

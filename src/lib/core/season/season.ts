@@ -1,7 +1,7 @@
 import { defaults } from '../defaults';
 import { within } from '../domain-error';
 import type { WeekHabit } from '../making/week-habit';
-import { drawHabit, drawWeek, weeksKnown } from '../making/week-habit';
+import { drawHabit, drawWeek, passWeek, weeksKnown } from '../making/week-habit';
 import { randomBeta } from '../statistics/draws';
 import type { Rng } from '../statistics/rng';
 import { seededRng } from '../statistics/rng';
@@ -16,13 +16,9 @@ export interface SeasonNow {
 	readonly ready: number;
 	readonly inCheck: number;
 	/** Mats being made: the share that is made, their makers' past weeks, the newest last, and whether they take up a loom. */
-	readonly mats: readonly {
-		readonly done: number;
-		readonly weeks: readonly number[];
-		readonly isOnLoom: boolean;
-	}[];
+	readonly mats: readonly MatBeingMade[];
 	/** Makers without a mat, the longest free first. */
-	readonly freeMakers: readonly { readonly weeks: readonly number[] }[];
+	readonly freeMakers: readonly MakerOfSeason[];
 	readonly strandMats: number;
 	readonly bagMats: number;
 	readonly bagsPerWeek: readonly number[];
@@ -34,6 +30,25 @@ export interface SeasonNow {
 	readonly newMat: NewMat;
 	/** Looms that mats can be on at once; null where those that are begun need none. */
 	readonly looms: number | null;
+}
+
+/** Somebody who makes mats, as a season knows them. */
+export interface MakerOfSeason {
+	/** Whose luck it is, wherever they stand in a list; without one it is of the place. */
+	readonly id?: string;
+	/** Shares of a mat in past weeks, the newest last; weeks away are left out. */
+	readonly weeks: readonly number[];
+	/** Weeks to come in which they are away: a mat gains nothing, and none is taken up. */
+	readonly away?: readonly number[];
+}
+
+/** A mat being made, with its maker. */
+export interface MatBeingMade extends MakerOfSeason {
+	/** The share that is made. */
+	readonly done: number;
+	readonly isOnLoom: boolean;
+	/** Weeks from now in which it gains nothing, whole, 0 or more. */
+	readonly restWeeks?: number;
 }
 
 /** A mat that is begun, beside those of the past. */
@@ -61,6 +76,8 @@ export type HoldBack = (typeof holdBacks)[number];
 /** One season as it may go: mats handed over, ready or passed by the end of each week, and what lacked at the end. */
 export interface SeasonRun {
 	readonly ready: readonly number[];
+	/** Strand that the table days of each week made, in mats' worth. */
+	readonly made: readonly number[];
 	/** Mats in check at the end. */
 	readonly inCheck: number;
 	/** Mats that were begun by the end. */
@@ -89,6 +106,18 @@ const whole = 1 - 1e-9;
 
 /** Streams of chance: each thing has its own, so that another beside it changes nothing of its luck. */
 const streams = { bags: 1, days: 2, checks: 3, makers: 1000, toCome: 1_000_000 } as const;
+/** Streams of makers who have an id begin here. */
+const namedStreams = 0x10000000;
+
+/** The stream of a maker: of their id, else of their place in the list. */
+function streamOfMaker(id: string | undefined, at: number): number {
+	if (id === undefined) return streams.makers + 2 * at;
+	// FNV-1a: ids that differ in one sign are far apart.
+	let hash = 0x811c9dc5;
+	for (let nth = 0; nth < id.length; nth++)
+		hash = Math.imul(hash ^ id.charCodeAt(nth), 0x01000193) >>> 0;
+	return namedStreams + 2 * (hash >>> 4);
+}
 
 /** A source of chance for one thing of one run. */
 function streamOf(seed: number, run: number, stream: number): Rng {
@@ -108,6 +137,9 @@ interface Maker {
 	/** How much of the mat being made their week brings, and whether it takes up a loom. */
 	pace: number;
 	isOnLoom: boolean;
+	/** The mat being made gains nothing up to this week. */
+	restUntil: number;
+	readonly away: readonly number[] | undefined;
 }
 
 /** The chance of what a run draws once, whatever is changed of the season. */
@@ -117,25 +149,51 @@ interface Drawn {
 	readonly run: number;
 }
 
-function makersOf({ now, seed, run }: Drawn, knowns: readonly ReturnType<typeof weeksKnown>[]) {
-	return knowns.map((known, at): Maker => {
-		const rng = streamOf(seed, run, streams.makers + 2 * at);
+/** What is known of a maker before any run: their stream, their past, when they are away. */
+interface KnownMaker {
+	readonly stream: number;
+	readonly weeks: ReturnType<typeof weeksKnown>;
+	readonly away: readonly number[] | undefined;
+	readonly mat: MatBeingMade | null;
+}
+
+/** Makers in an order that the lists do not change: mats by their ids, then who is free, the longest first. */
+function knownMakers({ mats, freeMakers }: SeasonNow): KnownMaker[] {
+	const known = (maker: MakerOfSeason, at: number, mat: MatBeingMade | null): KnownMaker => ({
+		stream: streamOfMaker(maker.id, at),
+		weeks: weeksKnown(maker.weeks),
+		away: maker.away?.length ? maker.away : undefined,
+		mat
+	});
+	const held = mats.map((mat, at) => known(mat, at, mat));
+	return [
+		...(mats.every(({ id }) => id !== undefined)
+			? held.toSorted((one, other) => one.stream - other.stream)
+			: held),
+		...freeMakers.map((maker, at) => known(maker, mats.length + at, null))
+	];
+}
+
+const makersOf = ({ seed, run }: Drawn, makers: readonly KnownMaker[]) =>
+	makers.map(({ stream, weeks, away, mat }): Maker => {
+		const rng = streamOf(seed, run, stream);
 		return {
-			habit: drawHabit(known, rng),
+			habit: drawHabit(weeks, rng),
 			rng,
-			checkRng: streamOf(seed, run, streams.makers + 2 * at + 1),
-			share: now.mats[at]?.done ?? null,
+			checkRng: streamOf(seed, run, stream + 1),
+			share: mat?.done ?? null,
 			pace: 1,
-			isOnLoom: now.mats[at]?.isOnLoom ?? false
+			isOnLoom: mat?.isOnLoom ?? false,
+			restUntil: mat?.restWeeks ?? 0,
+			away
 		};
 	});
-}
 
 /**
  * Runs one season, week by week: table days make strand of the bags there are, bags arrive, mats grow by
  * their makers' weeks, what is made goes to check, and free makers take up mats where strand for one is there.
  */
-function runSeason(drawn: Drawn, knowns: readonly ReturnType<typeof weeksKnown>[]): SeasonRun {
+function runSeason(drawn: Drawn, knowns: readonly KnownMaker[]): SeasonRun {
 	const { now, seed, run } = drawn;
 	const makers = makersOf(drawn, knowns);
 	const bagsRng = streamOf(seed, run, streams.bags);
@@ -186,28 +244,33 @@ function runSeason(drawn: Drawn, knowns: readonly ReturnType<typeof weeksKnown>[
 		free.push(maker);
 	}
 	const ready: number[] = [];
+	const made: number[] = [];
 	const enough = now.newMat.strand * whole;
 	let begun = 0;
 	let ranOutOfBags = false;
 	let isLoomLacking = false;
 	for (let week = 1; week <= now.weeks; week++) {
+		let madeNow = 0;
 		for (const day of now.tableDays) {
 			if (day.week !== week) continue;
 			const rng = streamOf(seed, run, streams.toCome + day.stream);
 			const could = drawAmount(dayHabit, rng) * day.attendance;
-			const made = Math.min(could, bags);
+			const some = Math.min(could, bags);
 			ranOutOfBags = could > bags;
-			bags -= made;
-			strand += made;
+			bags -= some;
+			strand += some;
+			madeNow += some;
 		}
 		const hasNone = bagsRng() < noneChance;
 		const arrived = drawAmount(bagsHabit, bagsRng);
 		if (!hasNone) bags += arrived;
 		for (const maker of makers) {
-			// Whoever is free lives through the week, too: their luck is their own.
-			const share = drawWeek(maker.habit, maker.rng);
-			if (maker.share === null) continue;
-			maker.share += share * maker.pace;
+			if (maker.share === null || week <= maker.restUntil || maker.away?.includes(week)) {
+				// Whoever is free or away lives through the week, too: their luck is their own.
+				passWeek(maker.rng);
+				continue;
+			}
+			maker.share += drawWeek(maker.habit, maker.rng) * maker.pace;
 			if (maker.share < whole) continue;
 			maker.share = null;
 			if (maker.isOnLoom) looms++;
@@ -216,13 +279,16 @@ function runSeason(drawn: Drawn, knowns: readonly ReturnType<typeof weeksKnown>[
 		}
 		isLoomLacking = false;
 		while (free.length > 0 && strand >= enough) {
+			const next = free.findIndex(({ away }) => !away?.includes(week));
+			if (next < 0) break;
 			if (looms < 1) {
 				isLoomLacking = true;
 				break;
 			}
-			const maker = free.shift();
+			const [maker] = free.splice(next, 1);
 			if (!maker) break;
 			maker.share = 0;
+			maker.restUntil = 0;
 			maker.pace = now.newMat.pace;
 			maker.isOnLoom = now.looms !== null;
 			strand -= now.newMat.strand;
@@ -231,9 +297,11 @@ function runSeason(drawn: Drawn, knowns: readonly ReturnType<typeof weeksKnown>[
 		}
 		passed += coming[week] ?? 0;
 		ready.push(passed);
+		made.push(madeNow);
 	}
 	const inCheck = later + coming.slice(now.weeks + 1).reduce((sum, mats) => sum + mats, 0);
-	return { ready, inCheck, begun, ranOutOfBags, isMakerWaiting: free.length > 0, isLoomLacking };
+	const isMakerWaiting = free.some(({ away }) => !away?.includes(now.weeks));
+	return { ready, made, inCheck, begun, ranOutOfBags, isMakerWaiting, isLoomLacking };
 }
 
 /** Bounds of what is simulated. */
@@ -248,7 +316,10 @@ function checkSeason(now: SeasonNow, runs: number): void {
 	for (const name of ['handedOver', 'ready', 'inCheck'] as const)
 		within(name, now[name], { atLeast: 0, isWhole: true });
 	for (const name of ['strandMats', 'bagMats'] as const) within(name, now[name], { atLeast: 0 });
-	for (const { done } of now.mats) within('done', done, { atLeast: 0 });
+	for (const { done, restWeeks = 0 } of now.mats) {
+		within('done', done, { atLeast: 0 });
+		within('restWeeks', restWeeks, { atLeast: 0, isWhole: true });
+	}
 	for (const bags of now.bagsPerWeek) within('bagsPerWeek', bags, { atLeast: 0 });
 	for (const { attendance } of now.tableDays) within('attendance', attendance, { atLeast: 0 });
 	within('checks.good', now.checks.good, { atLeast: 0 });
@@ -273,7 +344,7 @@ export function seasonRuns(
 	progress: (done: number) => void = () => {}
 ): SeasonRun[] {
 	checkSeason(now, runs);
-	const knowns = [...now.mats, ...now.freeMakers].map(({ weeks }) => weeksKnown(weeks));
+	const knowns = knownMakers(now);
 	const all: SeasonRun[] = [];
 	for (let run = 0; run < runs; run++) {
 		all.push(runSeason({ now, seed, run }, knowns));

@@ -39,6 +39,10 @@ export interface Allocation {
 	/** What is drawn, as it lies in the store: bags, cut pieces and balls. */
 	readonly from: Readonly<Record<DrawnForm, number>>;
 	readonly lacking: Partial<Readonly<Record<LackedColour, number>>>;
+	/** By colour, in bags to prepare: what is wanted, and what of it is in balls already. */
+	readonly byColour: Partial<
+		Readonly<Record<LackedColour, { readonly wanted: number; readonly balled: number }>>
+	>;
 }
 
 /**
@@ -65,7 +69,7 @@ const crumb = 1e-6;
  * for it; balls and cut pieces count by the bags in them.
  *
  * @throws DomainError where an amount or a number of mats is out of its domain
- * @example allocateStore([{ kind: 'Thin carrier', colour: 'blue', form: 'bag', amount: 25, bagsEach: null }], [{ kind: 'Thin carrier', mats: 2, demand: { bags: 20, byColour: {}, ofAnyColour: 20, bagsPerBall: 20, bagsPerPiece: 0.25, bagsPerGood: 1.08 }, takes: () => true }]) // [{ wanted: 40, drawn: 25, from: { ball: 0, piece: 0, bag: 25 }, lacking: { any: 15 } }]
+ * @example allocateStore([{ kind: 'Thin carrier', colour: 'blue', form: 'bag', amount: 25, bagsEach: null }], [{ kind: 'Thin carrier', mats: 2, demand: { bags: 20, byColour: {}, ofAnyColour: 20, bagsPerBall: 20, bagsPerPiece: 0.25, bagsPerGood: 1.08 }, takes: () => true }]) // [{ wanted: 40, drawn: 25, from: { ball: 0, piece: 0, bag: 25 }, lacking: { any: 15 }, byColour: { any: { wanted: 40, balled: 0 } } }]
  */
 export function allocateStore<Line extends Stock>(
 	stock: readonly Line[],
@@ -79,7 +83,8 @@ export function allocateStore<Line extends Stock>(
 		wanted: within('mats', mats, { atLeast: 0, isWhole: true }) * demand.bags,
 		drawn: 0,
 		from: { ball: 0, piece: 0, bag: 0 },
-		lacking: {} as Partial<Record<LackedColour, number>>
+		lacking: {} as Partial<Record<LackedColour, number>>,
+		byColour: {} as Partial<Record<LackedColour, { wanted: number; balled: number }>>
 	}));
 
 	const take = (at: number, colour: LackedColour, bags: number) => {
@@ -87,6 +92,8 @@ export function allocateStore<Line extends Stock>(
 		const allocation = allocations[at];
 		if (!want || !allocation || bags <= 0) return;
 		let open = bags;
+		const own = (allocation.byColour[colour] ??= { wanted: 0, balled: 0 });
+		own.wanted += bags;
 		for (const form of drawnForms) {
 			const heaps = left
 				.filter(
@@ -103,6 +110,7 @@ export function allocateStore<Line extends Stock>(
 				heap.amount -= used;
 				open -= used * worth;
 				allocation.from[form] += used;
+				if (form === 'ball') own.balled += used * worth;
 			}
 		}
 		allocation.drawn += bags - open;
@@ -128,7 +136,7 @@ export interface Lack {
 /**
  * What is still lacking by kind and colour, in the order the wants name them.
  *
- * @example lacksOf([{ kind: 'Thin carrier' }], [{ wanted: 40, drawn: 25, from: { ball: 0, piece: 0, bag: 25 }, lacking: { any: 15 } }]) // [{ kind: 'Thin carrier', colour: 'any', bags: 15 }]
+ * @example lacksOf([{ kind: 'Thin carrier' }], [{ wanted: 40, drawn: 25, from: { ball: 0, piece: 0, bag: 25 }, lacking: { any: 15 }, byColour: {} }]) // [{ kind: 'Thin carrier', colour: 'any', bags: 15 }]
  */
 export function lacksOf(
 	wants: readonly Pick<Want, 'kind'>[],

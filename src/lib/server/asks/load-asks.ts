@@ -8,6 +8,9 @@ import { listBallStock, listPiles } from '$lib/server/prepare/piles';
 import { listPlaces } from '$lib/server/gather/places';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 import { listWantedPlans } from '$lib/server/gather/wanted';
+import { broughtByKind, sourceFor } from './sources';
+import type { HallDay } from '$lib/ui/reader';
+import { readNeed } from '$lib/server/need/need';
 import { seasonAsks } from './season-asks';
 import { stockOf } from './stock';
 
@@ -15,18 +18,30 @@ import { stockOf } from './stock';
  * What the season still asks for, of one place or of all. A place's own share of rejected bags
  * stands for it; the group's for all.
  */
-export async function loadAsks(db: Db, placeId: string | null, askedKinds: Promise<KindLine[]>) {
-	const [wanted, begun, kinds, piles, balls, practice, places, heaps] = await Promise.all([
-		listWantedPlans(db),
-		listBegunMats(db),
-		askedKinds,
-		listPiles(db),
-		listBallStock(db),
-		practiceOfGroup(db),
-		listPlaces(db),
-		listDrying(db)
-	]);
-	const { plans, lacks } = seasonAsks(wanted, begun, kinds, stockOf(piles, balls, kinds), practice);
+export async function loadAsks(
+	db: Db,
+	placeId: string | null,
+	askedKinds: Promise<KindLine[]>,
+	hall: HallDay
+) {
+	const [wanted, begun, kinds, piles, balls, practice, places, heaps, need, brought] =
+		await Promise.all([
+			listWantedPlans(db),
+			listBegunMats(db),
+			askedKinds,
+			listPiles(db),
+			listBallStock(db),
+			practiceOfGroup(db),
+			listPlaces(db),
+			listDrying(db),
+			readNeed(db, hall),
+			broughtByKind(db, hall)
+		]);
+	const {
+		plans,
+		lacks,
+		balls: toWind
+	} = seasonAsks(wanted, begun, kinds, stockOf(piles, balls, kinds), practice, need);
 	const place = places.find(({ id }) => id === placeId) ?? null;
 	const soFar = {
 		sorted: places.reduce((sum, { sorted }) => sum + sorted, 0),
@@ -43,6 +58,13 @@ export async function loadAsks(db: Db, placeId: string | null, askedKinds: Promi
 		basis: practice.basis,
 		/** What hangs to dry may be good for strand, and is not counted yet. */
 		drying: heaps.filter(({ endedAt }) => !endedAt),
-		asks: lacks.map((lack) => ({ ...lack, toAsk: bagsToAsk(lack.bags, rejectedShare) }))
+		need: need.asks,
+		/** Balls to wind for mats that are to be begun. */
+		toWind,
+		asks: lacks.map((lack) => ({
+			...lack,
+			toAsk: bagsToAsk(lack.bags, rejectedShare),
+			source: sourceFor(lack, brought)
+		}))
 	};
 }

@@ -1,6 +1,7 @@
 import { kindNearBag, kindOfBag } from '$lib/core/bag/same-bag';
 import type { Allocation, Lack, LackedColour, Want } from '$lib/core/store/allocate-store';
-import { allocateStore, drawnForms, lacksOf } from '$lib/core/store/allocate-store';
+import { allocateStore, drawnForms } from '$lib/core/store/allocate-store';
+import type { Need } from '$lib/server/need/need';
 import { demandLeft } from '$lib/core/store/demand-left';
 import type { BegunMat } from '$lib/server/gather/begun-mats';
 import type { MatDemand } from '$lib/core/store/mat-demand';
@@ -24,9 +25,12 @@ import { Memo } from '$lib/server/db/cache';
 export interface PlanAsked {
 	readonly id: string;
 	readonly name: string;
-	/** Mats wanted in all, and how many of them are begun. */
+	/** The number that was typed on it: a wish beside what places ask for. */
 	readonly mats: number;
 	readonly begun: number;
+	/** Mats still to be begun: for what places ask for, and of the wish. */
+	readonly fromAsks: number;
+	readonly wish: number;
 	readonly kind: string | null;
 	/** A kind that its bag nearly fits, where it is of none. */
 	readonly near: string | null;
@@ -35,9 +39,22 @@ export interface PlanAsked {
 	readonly allocation: Allocation;
 }
 
+/** What is lacking of a kind in a colour, and by when it is to be there at the latest; null where no day presses. */
+export interface LackBy extends Lack {
+	readonly by: string | null;
+}
+
+/** Balls of a colour to wind for mats that are to be begun, and by when. */
+export interface BallsBy {
+	readonly colour: LackedColour;
+	readonly balls: number;
+	readonly by: string | null;
+}
+
 export interface SeasonAsks {
 	readonly plans: readonly PlanAsked[];
-	readonly lacks: readonly (Omit<Lack, 'kind'> & { readonly kind: string | null })[];
+	readonly lacks: readonly LackBy[];
+	readonly balls: readonly BallsBy[];
 }
 
 interface Read {
@@ -77,7 +94,8 @@ const together = (parts: readonly Allocation[]): Allocation => ({
 		[...new Set(parts.flatMap(({ lacking }) => Object.keys(lacking) as LackedColour[]))].map(
 			(colour) => [colour, parts.reduce((sum, { lacking }) => sum + (lacking[colour] ?? 0), 0)]
 		)
-	)
+	),
+	byColour: {}
 });
 
 /**
@@ -101,21 +119,75 @@ function taking(
 		);
 }
 
+/** The earlier of two days, of which null presses least. */
+const earlier = (one: string | null, other: string | null): string | null =>
+	one === null ? other : other === null ? one : one < other ? one : other;
+
+interface WantBy extends Pick<Want, 'kind' | 'demand'> {
+	readonly by: string | null;
+	readonly isBegun: boolean;
+}
+
+/** What lacks by kind and colour, in the order the wants name them. */
+function lacksBy(wants: readonly WantBy[], allocations: readonly Allocation[]): LackBy[] {
+	const lacks: { kind: string | null; colour: LackedColour; bags: number; by: string | null }[] =
+		[];
+	for (const [at, { lacking }] of allocations.entries()) {
+		const { kind, by } = wants[at] ?? { kind: null, by: null };
+		for (const [colour, bags] of Object.entries(lacking) as [LackedColour, number][]) {
+			const same = lacks.find((lack) => lack.kind === kind && lack.colour === colour);
+			if (same) {
+				same.bags += bags;
+				same.by = earlier(same.by, by);
+			} else lacks.push({ kind, colour, bags, by });
+		}
+	}
+	return lacks;
+}
+
+/** Balls to wind for mats that are to be begun: what is wanted of a colour and in no ball yet. */
+function ballsBy(wants: readonly WantBy[], allocations: readonly Allocation[]): BallsBy[] {
+	const all: { colour: LackedColour; balls: number; by: string | null }[] = [];
+	for (const [at, { byColour }] of allocations.entries()) {
+		const want = wants[at];
+		if (!want || want.isBegun) continue;
+		for (const [colour, { wanted, balled }] of Object.entries(byColour) as [
+			LackedColour,
+			{ wanted: number; balled: number }
+		][]) {
+			const balls = (wanted - balled) / want.demand.bagsPerBall;
+			if (balls < 1e-6) continue;
+			const same = all.find((one) => one.colour === colour);
+			if (same) {
+				same.balls += balls;
+				same.by = earlier(same.by, want.by);
+			} else all.push({ colour, balls, by: want.by });
+		}
+	}
+	return all.map((one) => ({ ...one, balls: Math.ceil(one.balls - 1e-6) }));
+}
+
 /**
  * Deals the store out to the plans of a season, by the names of the kinds: first to mats that are
- * begun, which ask only for what they lack, then to those that are wanted still.
+ * begun, which ask only for what they lack, then to those that are to be begun for what places ask, the soonest first,
+ * then to what is wanted beside.
  */
 export function seasonAsks(
 	plans: readonly WantedPlan[],
 	begun: readonly BegunMat[],
 	kinds: readonly KindLine[],
 	stock: readonly CutStock[],
-	practice: Practice
+	practice: Practice,
+	need: Need
 ): SeasonAsks {
 	const reads = plans.map((kept) => readPlan(kept, practice));
 	const kindOf = (bag: Bag) => kindOfBag(bag, kinds)?.name ?? null;
 	/** Each want beside the plan it belongs to. */
-	const asked: (Want<CutStock> & { readonly planId: string })[] = [];
+	const asked: (Want<CutStock> & {
+		readonly planId: string;
+		readonly by: string | null;
+		readonly isBegun: boolean;
+	})[] = [];
 	for (const { planId, version, document, isInHand, given } of begun) {
 		if (!isInHand) continue;
 		const { plan, parts } = readPlan({ id: planId, version, document }, practice);
@@ -123,18 +195,28 @@ export function seasonAsks(
 			const kind = kindOf(bag);
 			const takes = taking({ id: planId, version }, plan, bag, kinds);
 			const own = given.filter((line) => line.kind === kind);
-			asked.push({ planId, kind, mats: 1, demand: demandLeft(demand, own), takes });
+			asked.push({
+				...{ planId, kind, mats: 1, demand: demandLeft(demand, own), takes },
+				...{ by: null, isBegun: true }
+			});
 		}
 	}
 	const begunOf = (id: string) => begun.filter(({ planId }) => planId === id).length;
-	for (const [at, { id, version, matsWanted }] of plans.entries()) {
+	const begin = (id: string, mats: number, by: string | null) => {
+		const at = plans.findIndex((plan) => plan.id === id);
+		const kept = plans[at];
+		if (!kept || mats === 0) return;
 		const { plan, parts } = reads[at] as Read;
-		const mats = Math.max(0, matsWanted - begunOf(id));
 		for (const { bag, demand } of parts) {
-			const takes = taking({ id, version }, plan, bag, kinds);
-			asked.push({ planId: id, kind: kindOf(bag), mats, demand, takes });
+			const takes = taking(kept, plan, bag, kinds);
+			asked.push({ planId: id, kind: kindOf(bag), mats, demand, takes, by, isBegun: false });
 		}
-	}
+	};
+	const soonest = need.asks.toSorted((one, other) => (one.byDay < other.byDay ? -1 : 1));
+	for (const { plan, toBegin, yarnOn, beginBy } of soonest)
+		if (plan) begin(plan.id, toBegin, yarnOn ?? beginBy);
+	const needOf = (id: string) => need.plans.find((plan) => plan.id === id);
+	for (const { id } of plans) begin(id, needOf(id)?.wish ?? 0, null);
 	const allocations = allocateStore(stock, asked);
 	/** A kind that a bag of the plan nearly fits, where it is of none. */
 	const nearOf = (parts: Read['parts']) => {
@@ -154,11 +236,14 @@ export function seasonAsks(
 				mats: matsWanted,
 				isRemoved,
 				begun: begunOf(id),
+				fromAsks: needOf(id)?.fromAsks ?? 0,
+				wish: needOf(id)?.wish ?? 0,
 				kind: namesOf(parts),
 				near: nearOf(parts),
 				allocation: together(allocations.filter((_, nth) => asked[nth]?.planId === id))
 			};
 		}),
-		lacks: lacksOf(asked, allocations)
+		lacks: lacksBy(asked, allocations),
+		balls: ballsBy(asked, allocations)
 	};
 }

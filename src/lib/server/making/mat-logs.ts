@@ -1,6 +1,9 @@
 import { Memo } from '$lib/server/db/cache';
 import type { Db } from '$lib/server/db/db';
 import type { HallDay } from '$lib/ui/reader';
+import type { DaySpan } from '$lib/core/rhythm/span';
+import { weeksInSpans } from '$lib/core/rhythm/span';
+import { dayAfter } from '$lib/ui/days';
 
 /** A mat whose log is asked for. While neither count grows, its log is the same. */
 interface Logged {
@@ -22,7 +25,7 @@ export interface MatLog {
 }
 
 /** Weeks of log that a forecast rests on: 84 days, as the statement has them. */
-const loggedWeeks = 12;
+export const loggedWeeks = 12;
 
 /** The logs of some mats; of one without a row, none. */
 const logsText = `select r.thing_id as id, coalesce(r.near, 0) as near, coalesce(r.far, 0) as far,
@@ -74,6 +77,19 @@ export function weekShares(
 		const rows = weeks.find(({ week }) => week === full - 1 - at)?.rows ?? 0;
 		return Math.max(0, rows) / total;
 	});
+}
+
+/** Weeks behind without those in which whoever has them was away: they say nothing of how they work. */
+export function withoutAway(
+	weeks: readonly number[],
+	spans: readonly DaySpan[],
+	today: string
+): readonly number[] {
+	if (spans.length === 0) return weeks;
+	// The newest week ends today.
+	const first = dayAfter(today, 1 - 7 * weeks.length);
+	const away = weeksInSpans(spans, first, weeks.length);
+	return weeks.filter((_, at) => !away.includes(at + 1));
 }
 
 /** Weeks of one maker over all their mats. */

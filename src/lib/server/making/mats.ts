@@ -3,18 +3,21 @@ import type { Db } from '$lib/server/db/db';
 import type { ColourRows } from '$lib/core/making/strand-left';
 import { widthCourse } from '$lib/core/making/narrowing';
 import type { ReadyWeeks } from '$lib/core/making/ready-on';
-import { readyWeeks } from '$lib/core/making/ready-on';
+import { mostWeeks, readyWeeks } from '$lib/core/making/ready-on';
+import { weeksInSpans } from '$lib/core/rhythm/span';
 import type { CountedMat, MatInHand, MatLine, MatSaid } from '$lib/stages/making/mat-view';
 import { nothingSaid } from '$lib/stages/making/mat-view';
 import { daysOf } from '$lib/stages/making/ready-answer';
 import { strandOf } from '$lib/stages/making/strand-in-hand';
 import type { HallDay } from '$lib/ui/reader';
+import { dayAfter } from '$lib/ui/days';
+import { awaySpans } from '$lib/server/book/away-spans';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 import type { Making } from './making';
 import { ownMaking } from './making';
 import { makingsOf } from './makings';
 import type { MatLog } from './mat-logs';
-import { addUp, logsOf, weekShares } from './mat-logs';
+import { addUp, loggedWeeks, logsOf, weekShares, withoutAway } from './mat-logs';
 import { saidOf } from './said';
 
 interface MatRow {
@@ -61,20 +64,31 @@ const matsText = `select t.id, t.code, t.plan_id as "planId", t.plan_version as 
 const forecasts = new Memo<ReadyWeeks>();
 const runs = 400;
 
-const readyOf = (share: number, weeks: readonly number[]): ReadyWeeks =>
-	forecasts.of(JSON.stringify([share, weeks]), () =>
-		readyWeeks(Math.min(1, share), weeks, { seed: 1, runs })
+const readyOf = (share: number, { weeks, away }: MakersWeeks): ReadyWeeks =>
+	forecasts.of(JSON.stringify([share, weeks, away]), () =>
+		readyWeeks(Math.min(1, share), weeks, { seed: 1, runs }, away)
 	);
+
+/** The weeks of a maker: shares of a mat in those behind, and which of those to come they are away. */
+interface MakersWeeks {
+	readonly weeks: readonly number[];
+	readonly away: readonly number[];
+}
+
+/** Whoever has a mat left the group: nothing comes of it until it is passed on. */
+const isLeft = ({ makerId, makerName }: MatRow): boolean => makerId !== null && makerName === null;
+const allWeeks = Array.from({ length: mostWeeks }, (_, at) => at + 1);
 
 /** Mats that are being made, and the weeks of their makers: all of them, or the one with a code and what else its maker has. */
 async function readHabits(
 	db: Db,
 	{ today, timeZone }: HallDay,
 	code: string | null
-): Promise<{ read: MatRead[]; weeksOf: (mat: MatRead) => readonly number[] }> {
-	const [rows, practice] = await Promise.all([
+): Promise<{ read: MatRead[]; weeksOf: (mat: MatRead) => MakersWeeks }> {
+	const [rows, practice, away] = await Promise.all([
 		db.many<MatRow>(matsText, [db.groupId, today, timeZone, code]),
-		practiceOfGroup(db)
+		practiceOfGroup(db),
+		awaySpans(db, dayAfter(today, -7 * loggedWeeks))
 	]);
 	const [logOf, said, planned] = await Promise.all([
 		logsOf(db, rows, { today, timeZone }),
@@ -96,8 +110,25 @@ async function readHabits(
 		weeksOf.set(habit, [...(weeksOf.get(habit) ?? []), weekShares(log?.weeks ?? [], row, total)]);
 		return { row, log, making, said: words, habit };
 	});
-	const habits = new Map([...weeksOf].map(([habit, all]) => [habit, addUp(all)]));
-	return { read, weeksOf: ({ habit }) => habits.get(habit) ?? [] };
+	const habits = new Map(
+		[...weeksOf].map(([habit, all]): [string, MakersWeeks] => {
+			const spans = away.get(habit) ?? [];
+			return [
+				habit,
+				{
+					weeks: withoutAway(addUp(all), spans, today),
+					away: weeksInSpans(spans, today, mostWeeks)
+				}
+			];
+		})
+	);
+	return {
+		read,
+		weeksOf: ({ habit, row }) => ({
+			...(habits.get(habit) ?? { weeks: [], away: [] }),
+			...(isLeft(row) ? { away: allWeeks } : {})
+		})
+	};
 }
 
 /** Mats that are being made, as they stand. */
@@ -110,7 +141,13 @@ async function readMats(db: Db, now: HallDay, code: string | null): Promise<MatI
 export interface HabitInHand {
 	readonly makerId: string | null;
 	readonly done: number;
+	readonly code: string;
+	readonly planId: string;
 	readonly weeks: readonly number[];
+	/** Whoever had it left the group. */
+	readonly isLeft: boolean;
+	/** Weeks to come in which they are away, this one being 1. */
+	readonly away: readonly number[];
 	readonly isOnLoom: boolean;
 }
 
@@ -134,7 +171,7 @@ function shareOf(mat: MatRead): number {
 }
 
 /** A mat with what its rows, its strand and its measures say. */
-function matOf(mat: MatRead, today: string, weeks: readonly number[]): MatInHand {
+function matOf(mat: MatRead, today: string, weeks: MakersWeeks): MatInHand {
 	const {
 		row,
 		log,
@@ -153,6 +190,8 @@ function matOf(mat: MatRead, today: string, weeks: readonly number[]): MatInHand
 		planName,
 		planVersion,
 		maker: makerId !== null && makerName !== null ? { id: makerId, name: makerName } : null,
+		isLeft: isLeft(row),
+		isAway: weeks.away.includes(1),
 		loom,
 		rows,
 		look,
@@ -198,8 +237,11 @@ export async function readInHand(
 		mats: read.map((one) => lineOf(matOf(one, now.today, weeksOf(one)))),
 		habits: read.map((one) => ({
 			makerId: one.row.makerId,
+			code: one.row.code,
+			planId: one.row.planId,
+			isLeft: isLeft(one.row),
 			done: shareOf(one),
-			weeks: weeksOf(one),
+			...weeksOf(one),
 			isOnLoom: one.row.loom !== null
 		}))
 	};

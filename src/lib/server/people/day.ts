@@ -36,7 +36,7 @@ export async function findDay(db: Db, id: string): Promise<PlannedDay | null> {
 				'before', (select json_build_object('known', count(*), 'came', count(*) filter (where o.came))
 					from day_person o where o.group_id = $1 and o.person_id = p.id and o.came is not null))
 				order by lower(btrim(p.name))), '[]')
-				from comes_to_day d join person p on p.group_id = $1 and p.id = d.person_id
+				from comes_to_day($1) d join person p on p.group_id = $1 and p.id = d.person_id
 				where d.group_id = $1 and d.day_id = t.id and p.name is not null) as people
 		 from table_day t where t.group_id = $1 and t.id = $2 and t.called_off_at is null`,
 		[db.groupId, id]
@@ -150,7 +150,7 @@ export async function keepSeats(
 					greatest(s.begins, t.from_minute), least(s.ends, t.to_minute)
 				 from unnest($3::uuid[], $4::text[], $5::integer[], $6::integer[]) as s (person_id, station, begins, ends)
 				 join person p on p.group_id = $1 and p.id = s.person_id
-				 join comes_to_day d on d.group_id = $1 and d.day_id = $2 and d.person_id = p.id
+				 join comes_to_day($1) d on d.group_id = $1 and d.day_id = $2 and d.person_id = p.id
 				 join table_day t on t.group_id = $1 and t.id = $2
 				 join volunteer_group g on g.id = $1
 				 where greatest(s.begins, t.from_minute) < least(s.ends, t.to_minute)`,

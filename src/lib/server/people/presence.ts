@@ -38,7 +38,7 @@ export async function keepPresence(
 export const othersOfDay = (db: Db, dayId: string): Promise<{ id: string; name: string }[]> =>
 	db.many<{ id: string; name: string }>(
 		`select p.id, p.name from person p
-		 where p.group_id = $1 and p.name is not null and not exists (select 1 from comes_to_day d
+		 where p.group_id = $1 and p.name is not null and not exists (select 1 from comes_to_day($1) d
 			where d.group_id = p.group_id and d.day_id = $2 and d.person_id = p.id)
 		 order by lower(btrim(p.name)) limit 200`,
 		[db.groupId, dayId]

@@ -23,10 +23,10 @@ export const listTableDays = (db: Db, today: string): Promise<TableDay[]> =>
 	db.many<TableDay>(
 		`select t.id, to_char(t.day, 'YYYY-MM-DD') as day, t.place, t.version,
 			t.from_minute as "from", t.to_minute as "to",
-			(select coalesce(json_agg(d.person_id), '[]') from comes_to_day d join person p
+			(select coalesce(json_agg(d.person_id), '[]') from comes_to_day($1) d join person p
 				on p.group_id = $1 and p.id = d.person_id
 				where d.group_id = $1 and d.day_id = t.id and p.name is not null) as people,
-			(select count(*)::integer from comes_to_day d join person p
+			(select count(*)::integer from comes_to_day($1) d join person p
 				on p.group_id = $1 and p.id = d.person_id
 				where d.group_id = $1 and d.day_id = t.id and p.name is null) as unnamed
 		 from table_day t

@@ -3,7 +3,7 @@ import type { HallDay } from '$lib/ui/reader';
 import { cutsOfVersion } from './cuts-known';
 import { listLoadedLooms } from './loaded-looms';
 import { actsPerPage, tableNow } from './piles';
-import { tablePlans } from './table-plans';
+import { tablePlans, type ToBegin } from './table-plans';
 import { listTools } from './tools';
 
 /**
@@ -16,11 +16,12 @@ export async function loadTable(
 	db: Db,
 	hall: HallDay,
 	planId: string | null,
+	toBegin: Promise<ToBegin>,
 	before: number | null = null
 ) {
 	const asked = tableNow(db, hall, before);
 	const [{ plans, reads, kinds, practice }, { piles, acts, spoiled }] = await Promise.all([
-		tablePlans(db, asked),
+		tablePlans(db, asked, toBegin),
 		asked
 	]);
 	const plan = plans.find(({ id }) => id === planId) ?? plans[0] ?? null;

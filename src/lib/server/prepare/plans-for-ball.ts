@@ -4,7 +4,7 @@ import type { Unsuited } from '$lib/core/prepare/suits';
 import { whyUnsuited } from '$lib/core/prepare/suits';
 import type { BallContent } from '$lib/stages/prepare/balls';
 import { tableBasis } from './piles';
-import { ballCutOf, tablePlans } from './table-plans';
+import { ballCutOf, plansRead } from './table-plans';
 
 /** Whether a ball suits a plan, and what speaks against it. */
 export interface SuitedPlan {
@@ -16,7 +16,7 @@ export interface SuitedPlan {
 
 /** The plans of the season and the newest others, with what speaks against a ball in each. */
 export async function plansForBall(db: Db, ball: BallContent): Promise<SuitedPlan[]> {
-	const { reads, kinds } = await tablePlans(db, tableBasis(db));
+	const { reads, kinds } = await plansRead(db, tableBasis(db));
 	return reads.map(({ kept, read: { plan, kinds: inPlan } }): SuitedPlan => {
 		const { id, name } = kept;
 		const own = inPlan.find(({ bag }) => kindOfBag(bag, kinds)?.id === ball.kindId);

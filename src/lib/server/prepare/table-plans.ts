@@ -60,7 +60,8 @@ export function ballCutOf(
 function farOf(
 	reads: readonly { readonly kept: PlanInWork; readonly read: Read }[],
 	kinds: readonly KindLine[],
-	stock: readonly BallStock[]
+	stock: readonly BallStock[],
+	toBegin: ToBegin
 ): TablePlan['far'][] {
 	const left = stock.map(({ kindId, cut, colours, balls }) => ({
 		kindId,
@@ -84,7 +85,7 @@ function farOf(
 		for (const { colours } of suits)
 			for (const { colour, bags } of colours) there[colour] = (there[colour] ?? 0) + bags;
 		const bagsPerBall = (plan.work ?? usualWorkSetup).bagsPerBall;
-		const far = howFar(need, there, bagsPerBall, leftOf(kept));
+		const far = howFar(need, there, bagsPerBall, leftOf(kept, toBegin));
 		// What these mats take is taken: colours first, then whatever there is.
 		for (const [colour, bags] of Object.entries(need)) {
 			let open = bags * far.mats;
@@ -107,12 +108,15 @@ function farOf(
 	});
 }
 
-/** Mats of a plan that are wanted and not begun. */
-export const leftOf = ({ matsWanted, begun }: PlanInWork): number =>
-	Math.max(0, matsWanted - begun);
+/** Mats that are to be begun by each plan, by its id. */
+export type ToBegin = ReadonlyMap<string, number>;
 
-/** The plans that work is for, as they are reckoned with, and how far the balls go for each. */
-export async function tablePlans(db: Db, asked: Promise<TableBasis>) {
+/** Mats of a plan that are to be begun: for what is asked, and what is wanted beside it. */
+export const leftOf = ({ id }: Pick<PlanInWork, 'id'>, toBegin: ToBegin): number =>
+	toBegin.get(id) ?? 0;
+
+/** The plans that work is for, as they are reckoned with. */
+export async function plansRead(db: Db, asked: Promise<TableBasis>) {
 	const [{ kinds, plans: wanted, stock }, practice] = await Promise.all([
 		asked,
 		practiceOfGroup(db)
@@ -123,16 +127,25 @@ export async function tablePlans(db: Db, asked: Promise<TableBasis>) {
 		const read = known.get(kept.id);
 		return read ? [{ kept, read }] : [];
 	});
-	const fars = farOf(reads, kinds, stock);
+	return { reads, kinds, practice, stock };
+}
+
+/** The plans that work is for, as they are reckoned with, and how far the balls go for each. */
+export async function tablePlans(db: Db, asked: Promise<TableBasis>, needed: Promise<ToBegin>) {
+	const [{ reads, kinds, practice, stock }, toBegin] = await Promise.all([
+		plansRead(db, asked),
+		needed
+	]);
+	const fars = farOf(reads, kinds, stock, toBegin);
 	const plans = reads.map(({ kept, read: { plan, warp } }, at): TablePlan => ({
 		id: kept.id,
 		version: kept.version,
 		name: kept.name,
-		matsWanted: leftOf(kept),
+		matsWanted: leftOf(kept, toBegin),
 		bagsPerBall: (plan.work ?? usualWorkSetup).bagsPerBall,
 		uses: cutsOfPlan(plan).map(({ use }) => use),
 		warp,
 		far: fars[at] ?? { mats: 0, lacking: {} }
 	}));
-	return { plans, reads, kinds, practice, stock };
+	return { plans, reads, kinds, practice, stock, toBegin };
 }

@@ -11,7 +11,7 @@ import type { WorkListPlan } from '$lib/server/sheets/work-sheet';
 import { ballsOfMat } from './balls-of-mat';
 import type { BallStock } from './piles';
 import { listPiles, tableBasis } from './piles';
-import { ballCutOf, leftOf, tablePlans } from './table-plans';
+import { ballCutOf, leftOf, tablePlans, type ToBegin } from './table-plans';
 
 /** What lies there for one plan, by colour: what is cut or further only where it suits. */
 function lyingFor(
@@ -44,14 +44,14 @@ function lyingFor(
  * What to cut and join next, for each plan with mats wanted: its next mat's balls in their order. What
  * one plan uses is not there for the next.
  */
-export async function workList(db: Db): Promise<WorkListPlan[]> {
-	const [{ reads, kinds, practice, stock }, piles] = await Promise.all([
-		tablePlans(db, tableBasis(db)),
+export async function workList(db: Db, needed: Promise<ToBegin>): Promise<WorkListPlan[]> {
+	const [{ reads, kinds, practice, stock, toBegin }, piles] = await Promise.all([
+		tablePlans(db, tableBasis(db), needed),
 		listPiles(db)
 	]);
 	const used = new Map<string, Map<ColourName, Lying>>();
 	return reads
-		.filter(({ kept }) => leftOf(kept) > 0)
+		.filter(({ kept }) => leftOf(kept, toBegin) > 0)
 		.map(({ kept, read: { plan } }): WorkListPlan => {
 			const asked = ballCutOf(kept, plan, kinds);
 			const kind = kinds.find(({ id }) => id === asked?.kindId);
@@ -59,7 +59,7 @@ export async function workList(db: Db): Promise<WorkListPlan[]> {
 			const common = {
 				name: kept.name,
 				version: kept.version,
-				mats: leftOf(kept),
+				mats: leftOf(kept, toBegin),
 				bagsPerBall
 			};
 			if (!asked || !kind)

@@ -3,6 +3,7 @@ import { DomainError } from '$lib/core/domain-error';
 import { pointFor } from '$lib/core/model/known-for';
 import { modelPlan } from '$lib/core/model/model';
 import type { Plan } from '$lib/core/model/types';
+import { usualWorkSetup } from '$lib/core/model/types';
 import type { Practice } from '$lib/core/practice/practice';
 import type { MatKind } from '$lib/core/season/exchange';
 import type { MatTool, SeasonBasis, SeasonPlan } from '$lib/stages/season/season-view';
@@ -10,9 +11,11 @@ import { usualMat } from '$lib/stages/season/season-view';
 import { outOfPlans } from '$lib/server/plan/plans-now';
 import { Memo } from '$lib/server/db/cache';
 import { plansInWorkText } from '$lib/server/prepare/plans-in-work';
+import type { Need } from '$lib/server/need/need';
+import { toBeginOf } from '$lib/server/need/need';
 import type { PlanInWork } from '$lib/server/prepare/plans-in-work';
 
-type Kind = MatKind & { readonly tool: MatTool | null };
+type Kind = MatKind & { readonly tool: MatTool | null; readonly bagsPerBall: number };
 /** Null where a plan cannot be made as it is kept. */
 const kinds = new Memo<Kind | null>();
 
@@ -25,7 +28,8 @@ function kindOf(plan: Plan, practice: Practice): Kind | null {
 		return {
 			bags: toPrepare,
 			makingSeconds: Math.max(1, seconds.make + seconds.finish),
-			tool: toolOf(plan)
+			tool: toolOf(plan),
+			bagsPerBall: (plan.work ?? usualWorkSetup).bagsPerBall
 		};
 	} catch (error) {
 		if (!(error instanceof DomainError)) throw error;
@@ -36,28 +40,32 @@ function kindOf(plan: Plan, practice: Practice): Kind | null {
 /** The plans mats could be begun by, and the mat that is begun as things stand: of those wanted, on average. */
 export async function plansOfSeason(
 	db: Db,
-	practice: Practice
+	practice: Practice,
+	need: Need
 ): Promise<Pick<SeasonBasis, 'plans' | 'newMat'>> {
 	const lines = await db.many<PlanInWork>(plansInWorkText, [db.groupId]);
 	const known = await outOfPlans(db, lines, practice, kinds, (plan) => kindOf(plan, practice));
-	const plans = lines.flatMap(({ id, name, matsWanted }): SeasonPlan[] => {
+	const toBegin = toBeginOf(need);
+	const plans = lines.flatMap(({ id, name }): SeasonPlan[] => {
 		const kind = known.get(id);
-		return kind ? [{ id, name, matsWanted, ...kind }] : [];
+		return kind ? [{ id, name, toBegin: toBegin.get(id) ?? 0, ...kind }] : [];
 	});
-	const wanted = plans.some((plan) => plan.matsWanted > 0)
-		? plans.filter((plan) => plan.matsWanted > 0)
+	const wanted = plans.some((plan) => plan.toBegin > 0)
+		? plans.filter((plan) => plan.toBegin > 0)
 		: plans;
 	const [first] = wanted;
-	if (!first) return { plans, newMat: { ...usualMat, tool: null } };
-	const weights = wanted.map(({ matsWanted }) => Math.max(1, matsWanted));
+	if (!first)
+		return { plans, newMat: { ...usualMat, tool: null, bagsPerBall: usualWorkSetup.bagsPerBall } };
+	const weights = wanted.map((plan) => Math.max(1, plan.toBegin));
 	const all = weights.reduce((sum, one) => sum + one, 0);
-	const mean = (of: 'bags' | 'makingSeconds') =>
+	const mean = (of: 'bags' | 'makingSeconds' | 'bagsPerBall') =>
 		wanted.reduce((sum, plan, at) => sum + plan[of] * (weights[at] ?? 0), 0) / all;
 	return {
 		plans,
 		newMat: {
 			bags: mean('bags'),
 			makingSeconds: mean('makingSeconds'),
+			bagsPerBall: mean('bagsPerBall'),
 			// Where some of them need none, nobody has to wait for one.
 			tool: wanted.every(({ tool }) => tool === first.tool) ? first.tool : null
 		}

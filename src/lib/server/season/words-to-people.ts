@@ -42,7 +42,7 @@ const dayText = `select t.id, to_char(t.day, 'YYYY-MM-DD') as day, t.place,
 			'isTold', exists (select 1 from standing_message m where m.group_id = $1 and m.day_id = t.id
 				and m.person_id = p.id))
 			order by lower(btrim(p.name))), '[]')
-			from comes_to_day d join person p on p.group_id = $1 and p.id = d.person_id
+			from comes_to_day($1) d join person p on p.group_id = $1 and p.id = d.person_id
 			where d.group_id = $1 and d.day_id = t.id and p.name is not null) as people
 	from table_day t where t.group_id = $1 and t.called_off_at is null`;
 

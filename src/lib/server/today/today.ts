@@ -31,7 +31,7 @@ export async function isAnythingKept(db: Db): Promise<boolean> {
 const nextDay = (db: Db, { today }: HallDay): Promise<NextDay | null> =>
 	db.maybeOne<NextDay>(
 		`select d.id, to_char(d.day, 'YYYY-MM-DD') as day,
-			(select count(*)::integer from comes_to_day p where p.group_id = $1 and p.day_id = d.id) as people,
+			(select count(*)::integer from comes_to_day($1) p where p.group_id = $1 and p.day_id = d.id) as people,
 			(select count(distinct s.person_id)::integer from seat s where s.group_id = $1 and s.day_id = d.id) as seated,
 			d.from_minute as "fromMinute", d.opened_at is not null and d.closed_at is null as "isOpen"
 		 from table_day d where d.group_id = $1 and d.called_off_at is null and d.day >= $2::date

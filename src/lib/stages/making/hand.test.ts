@@ -10,6 +10,8 @@ const mat: MatInHand = {
 	planName: 'A mat',
 	planVersion: 1,
 	maker: { id: 'mabel', name: 'Mabel' },
+	isLeft: false,
+	isAway: false,
 	loom: null,
 	rows: { total: 204, parts: 1, each: 204, ends: 1, part: 'mat' },
 	look: null,

@@ -109,6 +109,10 @@ export interface MatInHand {
 	readonly planVersion: number;
 	/** Who has it; null where it lies at the table. */
 	readonly maker: { readonly id: string; readonly name: string } | null;
+	/** Whoever had it left the group: it waits to be fetched. */
+	readonly isLeft: boolean;
+	/** Whoever has it is away for a while: nobody asks how it goes. */
+	readonly isAway: boolean;
 	/** The loom it is on. */
 	readonly loom: string | null;
 	/** How its rows are counted, and how it looks; null where its plan cannot be made any more. */
@@ -162,8 +166,9 @@ export function lacksSoon({
 export function needOf(mat: MatLine): MatNeed {
 	const { share, stillDays, made, said, course } = mat;
 	if (share >= 1) return 'finish';
+	if (mat.isLeft) return 'fetch';
 	if (said.wish) return said.wish;
-	if (stillDays >= stillAfterDays) return 'ask';
+	if (stillDays >= stillAfterDays && !mat.isAway) return 'ask';
 	if (lacksSoon(mat).length > 0) return 'lacks';
 	if (course && course.verdict !== 'straight') return 'narrows';
 	return made.near + made.far === 0 ? 'begin' : 'go-on';

@@ -16,7 +16,12 @@ export function seasonAnswer({ today, wanted, now, bagsPerMat, seed, runs }: Sea
 		},
 		chance,
 		// A week is named by the day it ends before.
-		weeks: weeks.map((one, nth) => ({ week: dayAfter(today, 7 * (nth + 1)), ...one })),
+		weeks: weeks.map(({ low, expected, high }, nth) => ({
+			week: dayAfter(today, 7 * (nth + 1)),
+			low,
+			expected,
+			high
+		})),
 		held_back_by: heldBackBy,
 		levers: levers.map(({ what, adds, forecast }) => ({ what, adds, chance: forecast.chance }))
 	};

@@ -1,5 +1,6 @@
 import { seasonFile as say } from '$lib/words/season';
-import type { SeasonNow } from '$lib/core/season/season';
+import { weeksInSpans } from '$lib/core/rhythm/span';
+import type { MakerOfSeason, SeasonNow } from '$lib/core/season/season';
 import { asBefore } from '$lib/core/season/season';
 import { daysBetween } from '$lib/ui/days';
 import type { ReadFile } from '$lib/ui/read-json';
@@ -23,6 +24,8 @@ const words = {
 	share: say.theShareOfAMat(),
 	done: say.thisIsTheShareOf(),
 	list: say.aListOfAtMost(),
+	id: say.anIdATextOf(),
+	away: say.awayIsAListOf(),
 	seed: say.aSeedAWholeNumber(),
 	runs: say.aNumberOfRunsWhole(),
 	bags: say.bagsForOneMatMore()
@@ -41,6 +44,14 @@ const weeks = z
 	})
 	.max(520, words.list)
 	.default([]);
+const id = z.string({ error: words.id }).min(1, words.id).max(200, words.id).optional();
+const away = z
+	.array(
+		z.tuple([day, day], { error: words.away }).refine(([from, to]) => from <= to, words.away),
+		{ error: words.away }
+	)
+	.max(100, words.away)
+	.default([]);
 const worths = z.array(worth, { error: words.list }).max(520, words.list).default([]);
 
 const fileShape = z.strictObject(
@@ -55,8 +66,11 @@ const fileShape = z.strictObject(
 			.array(
 				z.strictObject(
 					{
+						id,
 						done: z.number({ error: words.done }).min(0, words.done).max(100, words.done),
-						weeks
+						weeks,
+						rest_weeks: count.default(0),
+						away
 					},
 					{ error: say.aMatBeingMadeHas() }
 				),
@@ -64,7 +78,7 @@ const fileShape = z.strictObject(
 			)
 			.default([]),
 		free_makers: z
-			.array(z.strictObject({ weeks }, { error: say.aMakerWithoutAMat() }), {
+			.array(z.strictObject({ id, weeks, away }, { error: say.aMakerWithoutAMat() }), {
 				error: say.aListOfMakersWithout()
 			})
 			.default([]),
@@ -108,6 +122,12 @@ const fileShape = z.strictObject(
 	{ error: say.aSeasonHasTodayBy() }
 );
 
+interface FileMaker {
+	readonly id?: string | undefined;
+	readonly weeks: readonly number[];
+	readonly away: readonly (readonly [string, string])[];
+}
+
 /** Weeks of makers that are lived through at once: more takes too long. */
 const mostWork = 40_000_000;
 const mostWeeks = 260;
@@ -127,6 +147,20 @@ export function readSeasonFile(text: string): ReadFile<SeasonCase> {
 	const makers = data.mats.length + data.free_makers.length;
 	if (makers * weeksToCome * data.runs > mostWork)
 		return problem('runs', say.tooManyMatsWeeksAnd());
+	for (const name of ['mats', 'free_makers'] as const) {
+		const ids = data[name].flatMap((one) => one.id ?? []);
+		if (new Set(ids).size < ids.length) return problem(name, say.eachIdStandsOnce());
+	}
+	/** A maker of the file: the weeks in which they are away are counted from the first. */
+	const makerOf = ({ id, weeks, away }: FileMaker): MakerOfSeason => ({
+		...(id === undefined ? {} : { id }),
+		weeks,
+		away: weeksInSpans(
+			away.map(([from, to]) => ({ from, to })),
+			data.today,
+			weeksToCome
+		)
+	});
 	return {
 		value: {
 			today: data.today,
@@ -139,8 +173,13 @@ export function readSeasonFile(text: string): ReadFile<SeasonCase> {
 				handedOver: data.handed_over,
 				ready: data.ready,
 				inCheck: data.in_check,
-				mats: data.mats.map((mat) => ({ ...mat, isOnLoom: false })),
-				freeMakers: data.free_makers,
+				mats: data.mats.map(({ rest_weeks: restWeeks, ...mat }) => ({
+					...makerOf(mat),
+					done: mat.done,
+					restWeeks,
+					isOnLoom: false
+				})),
+				freeMakers: data.free_makers.map(makerOf),
 				strandMats: data.strand_mats,
 				bagMats: data.bag_mats,
 				bagsPerWeek: data.bags_per_week,

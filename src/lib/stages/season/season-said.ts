@@ -1,12 +1,13 @@
 import type { Exchanged, MatKind } from '$lib/core/season/exchange';
 import { exchangedOf, withNewMats } from '$lib/core/season/exchange';
-import type { HoldBack, SeasonNow } from '$lib/core/season/season';
-import type { LeverCounts, LeverName, SeasonBand, SeasonForecast } from '$lib/core/season/forecast';
+import type { HoldBack, SeasonNow, SeasonRun } from '$lib/core/season/season';
+import type { LeverCounts, LeverName, SeasonForecast, SeasonWeek } from '$lib/core/season/forecast';
 import {
+	atLeast,
 	forecastOf,
-	forecastSeason,
 	leverNames,
 	smallestChange,
+	withLever,
 	withLevers
 } from '$lib/core/season/forecast';
 import { seasonRuns } from '$lib/core/season/season';
@@ -18,10 +19,19 @@ export interface SeasonOption {
 	readonly looms: number | null;
 }
 
+/** A goal by its weeks from now. */
+export interface GoalAsked {
+	readonly weeks: number;
+	readonly wanted: number;
+	readonly handedOver: number;
+}
+
 /** A season that is asked about. */
 export interface SeasonOrder {
 	readonly now: SeasonNow;
 	readonly wanted: number;
+	/** All goals of the season, the soonest first: what is said of each is told by the same seasons. */
+	readonly goals: readonly GoalAsked[];
 	/** The mat that the season's amounts are told in. */
 	readonly mat: MatKind;
 	/** Levers that are taken. */
@@ -35,7 +45,7 @@ export interface Outlook {
 	readonly low: number;
 	readonly high: number;
 	readonly chance: number;
-	readonly weeks: readonly SeasonBand[];
+	readonly weeks: readonly SeasonWeek[];
 	readonly heldBackBy: Partial<Readonly<Record<HoldBack, number>>>;
 }
 
@@ -46,8 +56,19 @@ export interface LeverSaid {
 	readonly outlook: Outlook;
 }
 
+/** How likely a goal is, and what there will be by its day. */
+export interface GoalSaid {
+	readonly chance: number;
+	readonly low: number;
+	readonly expected: number;
+	readonly high: number;
+}
+
 /** What is said of a season. */
 export interface SeasonSaid extends Outlook {
+	/** Each goal, in the order of the season's, and all weeks up to the last. */
+	readonly goals: readonly GoalSaid[];
+	readonly allWeeks: readonly SeasonWeek[];
 	/** Seasons that were gone through. */
 	readonly runs: number;
 	readonly levers: readonly LeverSaid[];
@@ -64,13 +85,13 @@ export interface ExchangeSaid extends Exchanged {
 
 /** Seasons that a forecast rests on, and those a way is looked for with. */
 const [usualRuns, quickRuns] = [2000, 400] as const;
-/** Weeks of makers that are lived through in a moment: a season of more is gone through fewer times. */
-const atOnce = 3_000_000;
+/** Weeks of makers that are lived through in a moment: a season of more is gone through fewer times, for a lever fewer still. */
+const [atOnce, leverAtOnce] = [2_000_000, 600_000] as const;
 
 /** The chance of a season: the same wherever it is asked about, so that page and paper say the same. */
-function chanceOf({ now }: SeasonOrder, most: number) {
+function chanceOf({ now }: SeasonOrder, most: number, atMost: number = atOnce) {
 	const work = Math.max(1, now.weeks * (now.mats.length + now.freeMakers.length));
-	return { seed: 1, runs: Math.max(200, Math.min(most, Math.floor(atOnce / work))) };
+	return { seed: 1, runs: Math.max(200, Math.min(most, Math.floor(atMost / work))) };
 }
 
 const outlookOf = ({ readyBy, chance, weeks, heldBackBy }: SeasonForecast): Outlook => ({
@@ -88,33 +109,87 @@ const exchanged = ({ now, mat }: SeasonOrder, other: SeasonOption | null): Seaso
 const isPlain = ({ levers, other }: SeasonOrder) =>
 	other === null && leverNames.every((name) => levers[name] === 0);
 
+/** The same seasons as each goal sees them: asks up to its day, and what went to them. */
+function goalsSaid(
+	runs: readonly SeasonRun[],
+	now: SeasonNow,
+	goals: readonly GoalAsked[]
+): GoalSaid[] {
+	return goals.map(({ weeks, wanted, handedOver }) => {
+		const start = handedOver + now.ready;
+		const counts = runs.map(
+			({ ready }) => (weeks > 0 ? (ready[weeks - 1] ?? 0) - now.handedOver : now.ready) + handedOver
+		);
+		const { chance, readyBy } = forecastOf(
+			counts.map((count) => ({ ...unrun, ready: [count] })),
+			wanted,
+			start
+		);
+		return { chance, low: readyBy.low, expected: readyBy.expected, high: readyBy.high };
+	});
+}
+const unrun: SeasonRun = {
+	...{ ready: [], made: [], inCheck: 0, begun: 0 },
+	...{ ranOutOfBags: false, isMakerWaiting: false, isLoomLacking: false }
+};
+
 /** What is said of a season with what is changed of it. */
 export function seasonSaid(
 	order: SeasonOrder,
 	progress: (share: number) => void = () => {}
 ): SeasonSaid {
-	const { now, wanted, mat, levers, other } = order;
-	const chance = chanceOf(order, usualRuns);
-	/** Forecasts that are gone through: as it is, each lever more, and with nothing changed. */
-	const parts = leverNames.length + (isPlain(order) ? 1 : 2);
+	const { now, goals, wanted, mat, levers, other } = order;
+	const most = Math.max(now.weeks, ...goals.map(({ weeks }) => weeks));
+	const all = { ...order, now: { ...now, weeks: most } };
+	const chance = chanceOf(all, usualRuns);
+	const quick = chanceOf(order, usualRuns, leverAtOnce);
+	const start = now.handedOver + now.ready;
+	/** Of what is gone through, so much is done. */
+	const isLonger = most > now.weeks;
+	const parts =
+		1 +
+		(isLonger ? 1 : 0) +
+		(isPlain(order) ? 0 : 1) +
+		leverNames.length * (quick.runs / chance.runs);
 	let done = 0;
-	const told = (ran: number) => {
-		progress((done + ran / chance.runs) / parts);
-		if (ran === chance.runs) done++;
+	const told = (ran: number) => progress(Math.min(1, (done + ran / chance.runs) / parts));
+	const runsOf = (season: SeasonNow, by: typeof chance) => {
+		const runs = seasonRuns(season, by, told);
+		done += by.runs / chance.runs;
+		return runs;
 	};
 	const changed = withLevers(exchanged(order, other), levers, mat.bags);
-	const said = forecastSeason(changed, wanted, mat.bags, chance, told);
-	const plain = isPlain(order)
-		? null
-		: forecastOf(seasonRuns(now, chance, told), wanted, now.handedOver + now.ready);
+	const ownRuns = runsOf(changed, chance);
+	const own = forecastOf(ownRuns, wanted, start);
+	// Where other goals are later, theirs are the same weeks and more.
+	const long = isLonger ? runsOf({ ...changed, weeks: most }, chance) : ownRuns;
+	const plain = isPlain(order) ? null : forecastOf(runsOf(now, chance), wanted, start);
+	// Nobody need use what is tried.
+	const better = plain && other === null ? atLeast(own, plain) : own;
+	const few = forecastOf(ownRuns.slice(0, quick.runs), wanted, start);
 	return {
-		...outlookOf(said),
+		...outlookOf(better),
+		goals: goalsSaid(long, changed, goals),
+		allWeeks: forecastOf(long, wanted, start).weeks,
 		runs: chance.runs,
-		levers: said.levers.map(({ what, adds, forecast }) => ({
-			what,
-			adds,
-			outlook: outlookOf(forecast)
-		})),
+		levers: leverNames.map((what): LeverSaid => {
+			const more = atLeast(
+				forecastOf(runsOf(withLever(changed, what, mat.bags), quick), wanted, start),
+				few
+			);
+			const adds = more.readyBy.expected - few.readyBy.expected;
+			// What it changes, told from the seasons that all else is told by.
+			const chanceWith = Math.min(1, better.chance + Math.max(0, more.chance - few.chance));
+			return {
+				what,
+				adds,
+				outlook: {
+					...outlookOf(more),
+					expected: better.readyBy.expected + adds,
+					chance: chanceWith
+				}
+			};
+		}),
 		plain: plain && { expected: plain.readyBy.expected, chance: plain.chance }
 	};
 }

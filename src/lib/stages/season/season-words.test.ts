@@ -38,9 +38,9 @@ describe('a season in words', () => {
 	it('says what is likely, what is there, and what lacks', () => {
 		expect(outlookWords(outlook)).toBe('About 9 (7–11)');
 		expect(outlookWords({ ...outlook, low: 2, high: 2 })).toBe('2, almost certain');
-		expect(thereWords({ by: '', wanted: 9, handedOver: 0 }, { ready: 1, inCheck: 2 })).toBe(
-			'0 delivered, 1 ready, 2 to check or mend.'
-		);
+		expect(
+			thereWords({ by: '', wanted: 9, handedOver: 0, asks: [] }, { ready: 1, inCheck: 2 })
+		).toBe('0 delivered, 1 ready, 2 to check or mend.');
 		expect(heldWords({ bags: 0.13, strand: 0.86, checks: 0.01 })).toEqual([
 			['strand', 86],
 			['bags', 13],
@@ -80,22 +80,33 @@ describe('a season in words', () => {
 const basis: SeasonBasis = {
 	today: '2026-11-26',
 	goals: [],
-	newMat: { bags: 500, makingSeconds: 72_000, tool: 'loom' },
+	hasRhythm: true,
+	shut: [],
+	counted: [],
+	newMat: { bags: 500, makingSeconds: 72_000, tool: 'loom', bagsPerBall: 20 },
 	plans: [
-		{ id: 'p', name: 'Loom', matsWanted: 1, bags: 600, makingSeconds: 36_000, tool: 'frame' }
+		{
+			id: 'p',
+			name: 'Loom',
+			toBegin: 1,
+			bags: 600,
+			makingSeconds: 36_000,
+			tool: 'frame',
+			bagsPerBall: 20
+		}
 	],
 	tools: { loom: 2, frame: null },
 	ready: 1,
 	inCheck: 0,
-	mats: [{ done: 0.5, weeks: [0.1, 0.3], isOnLoom: true }],
+	mats: [{ done: 0.5, weeks: [0.1, 0.3], isOnLoom: true, maker: null, isLeft: false }],
 	freeMakers: [],
 	strandMats: 0.2,
 	bagMats: 1,
-	perPlace: [{ place: 'Ferry kiosk', bags: 310, times: 2 }],
+	perPlace: [{ place: 'Ferry kiosk', bags: 310, times: 2, lastOn: '2026-11-20' }],
 	bagsPerWeek: [0.5, 0, 1.5, 1, 1, 2],
 	tableDays: [
-		{ day: '2026-12-03', ahead: 7, attendance: 0.8 },
-		{ day: '2026-11-26', ahead: 0, attendance: 1 }
+		{ id: 'd', day: '2026-12-03', ahead: 7, attendance: 0.8, said: 5, likely: 4 },
+		{ id: null, day: '2026-11-26', ahead: 0, attendance: 1, said: 0, likely: 0 }
 	],
 	perTableDay: [0.4],
 	checks: { good: 0, mended: 0 }
@@ -118,7 +129,7 @@ describe('what a season rests on', () => {
 		expect(words.get('checks')).toBe('None is known yet, so we use what is usual.');
 	});
 	it('is asked about in whole weeks, with days in the week they fall in, and the looms there are', () => {
-		const goal = { by: '2027-01-06', wanted: 3, handedOver: 1 };
+		const goal = { by: '2027-01-06', wanted: 3, handedOver: 1, asks: [] };
 		const levers = { 'table-day': 0, 'two-makers': 0, 'bags-300': 0 };
 		const order = orderOf(basis, goal, { levers, other: 'p' });
 		expect(order.now).toMatchObject({ weeks: 5, looms: 2, handedOver: 1, ready: 1 });

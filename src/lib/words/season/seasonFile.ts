@@ -19,3 +19,6 @@ export const aSeasonHasTodayBy = (): string => "A season has: today, by, wanted 
 export const theSeasonEndsBeforeIt = (): string => "The season ends before it starts.";
 export const atMostFiveYearsAhead = (): string => "At most five years ahead.";
 export const tooManyMatsWeeksAnd = (): string => "Too many mats, weeks and runs at once. Ask for fewer runs.";
+export const anIdATextOf = (): string => "An id, a text of at most 200 characters.";
+export const awayIsAListOf = (): string => "Days away, as pairs from and to, like [[\"2026-12-20\", \"2027-01-05\"]].";
+export const eachIdStandsOnce = (): string => "Each id may stand once in a list.";

@@ -1,6 +1,9 @@
 import { AAddressActs as say } from '$lib/words/house';
 import { loadAsks } from '$lib/server/asks/load-asks';
 import { listKinds } from '$lib/server/gather/kinds';
+import { findGroup } from '$lib/server/db/groups';
+import { todayIn } from '$lib/ui/days';
+import { usualZone } from '$lib/ui/reader';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 
@@ -11,7 +14,10 @@ export const load: PageServerLoad = async ({ locals, params }) => {
 		error(404, {
 			message: say.thisLinkOpensNothingIt()
 		});
-	const { asks } = await loadAsks(db, null, listKinds(db));
+	const { timeZone } = await findGroup(db);
+	const zone = timeZone ?? usualZone;
+	const hall = { today: todayIn(zone, new Date()), timeZone: zone };
+	const { asks } = await loadAsks(db, null, listKinds(db), hall);
 	return {
 		asks: asks
 			.filter(({ toAsk }) => toAsk > 0)

@@ -7,10 +7,11 @@ import { readForm } from '$lib/server/web/read-form';
 import { fail } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = ({ locals, depends, url, parent }) => {
+export const load: PageServerLoad = async ({ locals, depends, url, parent }) => {
 	depends('app:gather');
 	const kinds = parent().then((gather) => gather.kinds);
-	return loadAsks(locals.db, url.searchParams.get('place'), kinds);
+	const { group } = await parent();
+	return loadAsks(locals.db, url.searchParams.get('place'), kinds, group);
 };
 
 const unread = say.thisCouldNotBeRead();

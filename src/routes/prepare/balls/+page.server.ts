@@ -16,6 +16,7 @@ import {
 } from '$lib/server/prepare/label-printer';
 import { labelCodesIn, mostLabels } from '$lib/server/prepare/labels';
 import { tableBasis } from '$lib/server/prepare/piles';
+import { matsToBegin } from '$lib/server/need/need';
 import { tablePlans } from '$lib/server/prepare/table-plans';
 import { rowNumberIn } from '$lib/server/web/line-in';
 import { readForm } from '$lib/server/web/read-form';
@@ -34,7 +35,7 @@ export const load: PageServerLoad = async ({ locals, depends, url, parent }) => 
 	const { group } = await parent();
 	const [balls, far, printer] = await Promise.all([
 		listBalls(locals.db, rowNumberIn(url, 'before') ?? undefined),
-		tablePlans(locals.db, tableBasis(locals.db)),
+		tablePlans(locals.db, tableBasis(locals.db), matsToBegin(locals.db, group)),
 		group.isDemo ? standInPrinter(locals.db).state() : null
 	]);
 	return {

@@ -85,10 +85,12 @@ alter table person add constraint person_needs_check
 alter table volunteer_group add column teens_cut_sharp boolean not null default false;
 
 -- Who can come to a day: without those who are away, unless they came all the same.
-create view comes_to_day with (security_invoker = true) as
-select d.* from day_person d join table_day t on t.group_id = d.group_id and t.id = d.day_id
-where d.came is true or not exists (select 1 from away a where a.group_id = d.group_id and a.person_id = d.person_id
-	and t.day between a.from_day and a.to_day);
+create function comes_to_day(of_group uuid)
+	returns table (group_id uuid, day_id uuid, person_id uuid, came boolean) language sql stable as $$
+	select d.group_id, d.day_id, d.person_id, d.came from day_person d join table_day t on t.group_id = of_group and t.id = d.day_id
+	where d.group_id = of_group and not exists (select 1 from away a where a.group_id = of_group
+		and a.person_id = d.person_id and d.came is not true and t.day between a.from_day and a.to_day)
+$$;
 
 do $$
 declare one text;

@@ -28,10 +28,13 @@ export const GET: RequestHandler = async ({ url, locals, cookies }) => {
 		until: null,
 		...Object.fromEntries(url.searchParams)
 	});
-	const [reader, { place, asks, basis }] = await Promise.all([
-		readerOf({ locals, cookies }),
-		loadAsks(locals.db, asked.place, listKinds(locals.db))
-	]);
+	const reader = await readerOf({ locals, cookies });
+	const { place, asks, basis } = await loadAsks(
+		locals.db,
+		asked.place,
+		listKinds(locals.db),
+		reader
+	);
 	const bytes = await runInWorker('asks', {
 		groupName: reader.name,
 		placeName: place?.name ?? null,

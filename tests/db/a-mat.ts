@@ -2,6 +2,7 @@ import { type Db, house } from '../../src/lib/server/db/db';
 import { expect } from 'vitest';
 import { saveEntry } from '../../src/lib/server/entries/take-entry';
 import { findMat, listMats } from '../../src/lib/server/making/mats';
+import { keepRhythm } from '../../src/lib/server/people/rhythm';
 import { addPerson } from '../../src/lib/server/people/people';
 import { keep } from './samples';
 import { aTable } from './table';
@@ -22,6 +23,18 @@ export const send = (
 		{ key: key(), type, typed, at: `${today}T12:00:00Z`, ...more },
 		{ lengthSystem: 'cm', timeZone: 'UTC' },
 		new Date(`${today}T12:00:00Z`)
+	);
+
+/** A group says that it meets on the days it types alone: a chance is told it, and no day comes of itself. */
+export const meetAsTyped = (group: Db, rule: string | null = null) =>
+	keepRhythm(
+		group,
+		{
+			...{ version: 0, rule, startsOn: '2026-01-01', endsOn: null, place: 'Boat shed' },
+			...{ from: 1080, to: 1230, breaks: [], breakLength: 5, planId: null, ballsWanted: null }
+		},
+		null,
+		today
 	);
 
 /** A group with a maker, and a mat she has begun. */

@@ -120,7 +120,7 @@ export const askedOfHandOver: Readonly<
 	'season/foretold listForetold': (other) => listForetold(other, { today, timeZone: 'UTC' }),
 	'season/foretold keepForetold': (other) => keep(other, key(), { type: 'foretold', byDay: today }),
 	'season/words-to-people peopleToTell': (other) => peopleToTell(other),
-	'season/words-to-people nextDayToTell': (other) => nextDayToTell(other, '2000-01-01'),
+	'season/words-to-people nextDayToTell': (other) => nextDayToTell(other, '2000-01-01', 0),
 	'season/words-to-people keepWeekNote': (other) =>
 		keep(other, key(), { type: 'week-note', words: 'x' }),
 	'season/words-to-people keepDayWord': (other, { day }) =>

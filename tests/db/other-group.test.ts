@@ -106,6 +106,7 @@ import {
 	keep
 } from './samples';
 import { answersOfHandOver, askedOfHandOver } from './other-group-hand-over';
+import { answersOfRhythm, askedOfRhythm } from './other-group-rhythm';
 import { answersOfTable, askedOfTable, fillTable } from './other-group-prepare';
 import { functionsOfGroups } from './statements';
 
@@ -240,6 +241,7 @@ const collect = async (parts: AsyncIterable<unknown>) => {
 const asked: Readonly<Record<string, (other: Db, ids: Ids) => Promise<unknown>>> = {
 	...askedOfTable,
 	...askedOfHandOver,
+	...askedOfRhythm,
 	...askedOfDoors,
 	'db/groups findGroup': (other) => findGroup(other),
 	'db/groups changeGroup': (other) =>
@@ -505,6 +507,7 @@ const asked: Readonly<Record<string, (other: Db, ids: Ids) => Promise<unknown>>>
 const answers: Readonly<Record<string, unknown>> = {
 	...answersOfTable,
 	...answersOfHandOver,
+	...answersOfRhythm,
 	...answersOfDoors,
 	'db/save-result keptUnder': null,
 	'db/save-result saveResultOf': { outcome: 'duplicate', id: 0 },
@@ -609,6 +612,11 @@ const tables = [
 	'day_person',
 	'seat',
 	'label_job',
+	'rhythm',
+	'hall_shut',
+	'away',
+	'counted_on',
+	'season_look',
 	'label_printer',
 	'member',
 	'trail',

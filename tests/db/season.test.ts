@@ -13,12 +13,12 @@ import { markOf } from '../../src/lib/server/db/cache';
 import { seasonTables } from '../../src/lib/server/season/season-now';
 import { listMessages } from '../../src/lib/server/making/messages';
 import { addPerson } from '../../src/lib/server/people/people';
-import { addTableDay, callOffDay } from '../../src/lib/server/people/table-days';
+import { addTableDay, callOffDay, setWhoComes } from '../../src/lib/server/people/table-days';
 import { listForetold } from '../../src/lib/server/season/foretold';
 import { nextDayToTell, peopleToTell } from '../../src/lib/server/season/words-to-people';
 import { untold, weekNote } from '../../src/lib/stages/today/words-to-people';
 import { randomUUID } from 'node:crypto';
-import { now, send, withBall } from './a-mat';
+import { meetAsTyped, now, send, withBall } from './a-mat';
 import { useDatabase } from './database';
 import { newGroup } from './samples';
 
@@ -29,6 +29,7 @@ const size = { width: '86 cm', length: '185 cm' };
 async function aSeason(mats = '2', by = '2027-02-06') {
 	const t = await withBall(20);
 	const { id: place } = await addReceivingPlace(t.group, 'Tide House');
+	await meetAsTyped(t.group);
 	expect((await send(t.group, 'asked', { place, mats, by })).outcome).toBe('kept');
 	const basis = () => seasonNow(t.group, now);
 	return { ...t, place, basis };
@@ -262,19 +263,39 @@ describe('words to people', () => {
 		expect(told.map(({ to }) => to)).toEqual(before.map(({ name }) => name));
 		expect(told[0]).toMatchObject({ words: 'Bring bags.\nClean ones.', mat: null, day: null });
 	});
+	it('reminds of no day that is over, on or further ahead than three days', async () => {
+		const t = await aSeason();
+		const suri = randomUUID();
+		await addPerson(t.group, suri, 'Suri');
+		const days = ['2026-11-27', '2026-11-28', '2026-12-02'].map(
+			(day) => [randomUUID(), day] as const
+		);
+		for (const [id, day] of days) {
+			await addTableDay(t.group, id, day, 'boat shed');
+			await setWhoComes(t.group, id, 1, [suri]);
+			// The day before is over; today it is noon, and the table begins at six: it is still to come.
+			expect((await send(t.group, 'day-word', { day: id })).outcome).toBe(
+				day === now.today ? 'kept' : 'refused'
+			);
+		}
+		// From six on today's is on, and the next day is the one to come.
+		expect((await nextDayToTell(t.group, now.today, 1079))?.day).toBe('2026-11-28');
+		expect((await nextDayToTell(t.group, now.today, 1080))?.day).toBe('2026-12-02');
+		expect(await listMessages(t.group)).toHaveLength(1);
+	});
 	it('a word before a day goes once to each who said they come, with what they begin with', async () => {
 		const t = await aSeason();
 		const [day, suri] = [randomUUID(), randomUUID()];
 		await addPerson(t.group, suri, 'Suri');
-		await addTableDay(t.group, day, '2099-12-03', 'boat shed');
+		await addTableDay(t.group, day, '2026-12-01', 'boat shed');
 		expect(await send(t.group, 'day-word', { day })).toMatchObject({ outcome: 'refused' });
 		await send(t.group, 'presence', { day, person: suri, as: 'came', minute: '1080' });
 		expect((await send(t.group, 'day-word', { day })).outcome).toBe('kept');
 		const [word] = await listMessages(t.group);
-		expect(word).toMatchObject({ to: 'Suri', day: '2099-12-03' });
-		expect(word?.words).toContain('Thursday 3 December 2099 at boat shed');
+		expect(word).toMatchObject({ to: 'Suri', day: '2026-12-01' });
+		expect(word?.words).toContain('Tuesday 1 December 2026 at boat shed');
 		expect(await send(t.group, 'day-word', { day })).toMatchObject({ outcome: 'refused' });
-		expect((await nextDayToTell(t.group, now.today))?.people[0]?.isTold).toBe(true);
+		expect((await nextDayToTell(t.group, now.today, 720))?.people[0]?.isTold).toBe(true);
 		expect(await listMessages(t.group)).toHaveLength(1);
 	});
 	it('says what the week brings, of what is there', async () => {

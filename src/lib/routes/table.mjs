@@ -290,7 +290,11 @@ export const routes = {
 		title: 'season',
 		stage: 'season',
 		part: { of: 'season', label: 'forecast' },
-		acts: { keep: { by: 'coordinator' } }
+		acts: {
+			count: { by: 'coordinator', says: 'countedOnMoreHelp' },
+			keep: { by: 'coordinator' },
+			uncount: { by: 'coordinator', says: 'countedOnLessHelp' }
+		}
 	},
 	'/season/calendar.ics': { by: 'reader' },
 	'/season/kept': {

@@ -8,6 +8,7 @@ import { addPerson, keepPerson, listPeople, peopleFor } from '$lib/server/people
 import { listMats } from '$lib/server/making/mats';
 import { findGroup } from '$lib/server/db/groups';
 import { findRhythm } from '$lib/server/people/rhythm';
+import { hangsOnPerson } from '$lib/server/people/hangs-on-person';
 import { practisedBy } from '$lib/server/know-how/practised';
 import { practisedKinds } from '$lib/stages/know-how/practice-log';
 import { readPerson } from '$lib/server/people/read-person';
@@ -29,6 +30,7 @@ export const load: PageServerLoad = async (event) => {
 		findGroup(locals.db)
 	]);
 	const of = url.searchParams.get('of');
+	const forget = url.searchParams.get('forget');
 	const answers =
 		of !== null && people.some(({ id }) => id === of) ? await practisedBy(locals.db, of) : [];
 	return {
@@ -38,7 +40,12 @@ export const load: PageServerLoad = async (event) => {
 		days: days.filter(({ day }) => day >= today),
 		hasRhythm: rhythm !== null && rhythm.rule !== null,
 		teensCutSharp,
-		forget: url.searchParams.get('forget'),
+		forget,
+		/** What hangs on whoever is to be forgotten. */
+		hangs:
+			forget !== null && people.some(({ id }) => id === forget)
+				? await hangsOnPerson(locals.db, forget, today)
+				: null,
 		of
 	};
 };

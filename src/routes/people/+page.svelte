@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { PeoplePage as say } from '$lib/words/people';
+	import { listWords } from '$lib/ui/list-words';
 	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import StagePage from '$lib/ui/StagePage.svelte';
 	import { actTo } from '$lib/ui/offered';
@@ -46,6 +47,24 @@
 				{#if forgetting}
 					<form class="grid gap-3 pb-2" method="POST" {...actTo('?/forget')} id="forget">
 						<input type="hidden" name="id" value={forgetting.id} />
+						{#if data.hangs}
+							<ul class="list-disc pl-5" data-hangs-on={forgetting.name}>
+								{#if data.hangs.mats.length > 0}<li data-hangs="mats">
+										<a class="link" href="/make/{data.hangs.mats[0]}"
+											>{say.theyHaveMats({
+												count: data.hangs.mats.length,
+												codes: listWords(data.hangs.mats)
+											})}</a
+										>
+									</li>{/if}
+								{#if data.hangs.days > 0}<li data-hangs="days">
+										{say.theySaidYes({ days: data.hangs.days, seats: data.hangs.seats })}
+									</li>{/if}
+								{#if data.hangs.mats.length + data.hangs.days === 0}<li>
+										{say.nothingHangs()}
+									</li>{/if}
+							</ul>
+						{/if}
 						<p>{say.theNameIsDeletedEverywhere({ name: forgetting.name })}</p>
 						<div class="flex flex-wrap gap-3">
 							<button class="btn btn-neutral"

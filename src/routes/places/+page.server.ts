@@ -11,6 +11,8 @@ import {
 	makeOnePlace,
 	makeOwnPlace
 } from '$lib/server/gather/places';
+import { hangsOnPlace } from '$lib/server/hand-over/hangs-on-place';
+import { readerOf } from '$lib/server/web/reader';
 import { readForm } from '$lib/server/web/read-form';
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -39,8 +41,13 @@ export const actions: Actions = {
 		if (!kept) return fail(503, { place: { typed: name, problem: awayMessage } });
 		redirect(303, '/places#receiving');
 	},
-	ended: async ({ request, locals }) => {
-		const id = idOf((await readForm(request)).get('id'));
+	ended: async ({ request, locals, cookies }) => {
+		const form = await readForm(request);
+		const id = idOf(form.get('id'));
+		const { today } = await readerOf({ locals, cookies });
+		const hangs = id && (await orAway(hangsOnPlace(locals.db, id, today)));
+		if (hangs && hangs.mats + hangs.unconfirmed > 0 && form.get('sure') !== 'yes')
+			return fail(409, { hanging: { ...hangs, id } });
 		const isOver = id !== null && (await orAway(endReceiving(locals.db, id)));
 		if (!isOver) return fail(409, { message: say.thatPlaceIsNotAmong() });
 		redirect(303, '/places#receiving');

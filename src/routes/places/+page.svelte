@@ -12,6 +12,7 @@
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
+	const hanging = $derived(form && 'hanging' in form ? form.hanging : null);
 	const place = $derived(form && 'place' in form ? form.place : null);
 </script>
 
@@ -74,6 +75,30 @@
 		<section class="sheet grid grid-cols-[minmax(0,1fr)] gap-3 p-4" aria-labelledby="receiving">
 			<h2 id="receiving">{say.receivingPlaces()}</h2>
 			<p class="quiet">{say.whereMatsGo()}</p>
+			{#if hanging}
+				<form
+					class="grid gap-2 rounded-lg border-2 border-error p-3"
+					method="POST"
+					{...actTo('?/ended')}
+					data-hanging
+				>
+					<h3>{say.removeThePlace({ name: hanging.name })}</h3>
+					<ul class="list-disc pl-5">
+						{#if hanging.mats > 0}<li data-hangs="asks">
+								<a class="link" href="/hand-over/asks">{say.itAsksFor({ mats: hanging.mats })}</a>
+							</li>{/if}
+						{#if hanging.unconfirmed > 0}<li data-hangs="deliveries">
+								{say.notConfirmed({ count: hanging.unconfirmed })}
+							</li>{/if}
+					</ul>
+					<input type="hidden" name="id" value={hanging.id} />
+					<input type="hidden" name="sure" value="yes" />
+					<div class="flex flex-wrap gap-3">
+						<button class="btn">{say.remove()}</button>
+						<a class="btn btn-ghost" href="/places#receiving">{say.cancel()}</a>
+					</div>
+				</form>
+			{/if}
 			{#if data.receiving.length > 0}
 				<ul class="grid">
 					{#each data.receiving as one (one.id)}

@@ -1,3 +1,5 @@
+import { readNeed } from '$lib/server/need/need';
+import { readerOf } from '$lib/server/web/reader';
 import { PlansActs as say } from '$lib/words/plan';
 import { uuidShape } from '$lib/server/base/uuid';
 import { readName } from '$lib/ui/name';
@@ -32,7 +34,12 @@ interface ListAnswer {
 	readonly message?: string;
 	readonly fileProblems?: string[];
 	/** What hangs on a plan that is to be deleted: asked about first. */
-	readonly hanging?: HangsOn & { readonly id: string };
+	readonly hanging?: HangsOn & {
+		readonly id: string;
+		/** Mats that are to be begun by it for what places ask. */
+		readonly forAsks: number;
+		readonly places: readonly string[];
+	};
 	readonly rename?: { readonly id: string; readonly typed: string; readonly problem: string };
 }
 const refuse = (status: number, answer: ListAnswer) => fail(status, answer);
@@ -98,11 +105,19 @@ export const actions: Actions = {
 			const key = idShape.safeParse(form.get('key')).data ?? crypto.randomUUID();
 			if (!(await duplicatePlan(locals.db, id, key))) return refuse(404, { message: goneMessage });
 		}),
-	delete: ({ request, locals }) =>
+	delete: ({ request, locals, cookies }) =>
 		onPlan(request, async (id, form) => {
-			const hangs = await hangsOnPlan(locals.db, id);
-			if (hangs && hangs.begun + hangs.wanted + hangs.days > 0 && form.get('sure') !== 'yes')
-				return refuse(409, { hanging: { ...hangs, id } });
+			const [hangs, need] = await Promise.all([
+				hangsOnPlan(locals.db, id),
+				readerOf({ locals, cookies }).then((reader) => readNeed(locals.db, reader))
+			]);
+			const own = need.asks.filter(({ plan, toBegin }) => plan?.id === id && toBegin > 0);
+			const forAsks = own.reduce((sum, { toBegin }) => sum + toBegin, 0);
+			const all = hangs ? hangs.begun + hangs.wanted + hangs.days + forAsks : 0;
+			if (hangs && all > 0 && form.get('sure') !== 'yes') {
+				const places = [...new Set(own.map(({ placeName }) => placeName))];
+				return refuse(409, { hanging: { ...hangs, id, forAsks, places } });
+			}
 			await deletePlan(locals.db, id);
 			redirect(303, `/plans?deleted=${id}`);
 		}),

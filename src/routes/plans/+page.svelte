@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { PlansPage as say } from '$lib/words/plan';
+	import { listWords } from '$lib/ui/list-words';
 	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import StagePage from '$lib/ui/StagePage.svelte';
 	import { actTo, linkTo } from '$lib/ui/offered';
@@ -88,6 +89,12 @@
 					{#if hanging.wanted > 0}<li data-hangs="wanted">
 							{say.wantedOfItTheyStay({
 								several: several(hanging.wanted, say.matIs(), say.matsAre())
+							})}
+						</li>{/if}
+					{#if hanging.forAsks > 0}<li data-hangs="asks">
+							{say.asksWouldBe({
+								several: several(hanging.forAsks, say.matIs(), say.matsAre()),
+								places: listWords(hanging.places)
 							})}
 						</li>{/if}
 					{#if hanging.days > 0}<li data-hangs="days">

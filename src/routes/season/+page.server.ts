@@ -1,17 +1,25 @@
+import { SeasonActs as say } from '$lib/words/season';
+import { awayFor, changedSince, readSeasonPage } from '$lib/server/asks/season-page';
+import { uuidShape } from '$lib/server/base/uuid';
+import { awayMessage, orAway } from '$lib/server/db/away';
 import { entryAction } from '$lib/server/entries/keep-entry';
+import { dropCounted, keepTried } from '$lib/server/season/counted-on';
 import { changeFor, exchangesFor, forecastFor, isForecast } from '$lib/server/season/forecasts';
-import { listForetold } from '$lib/server/season/foretold';
 import { seasonAsked } from '$lib/server/season/season-asked';
 import { seasonNow } from '$lib/server/season/season-now';
+import { readForm } from '$lib/server/web/read-form';
 import { readerOf } from '$lib/server/web/reader';
 import { hitsWords } from '$lib/stages/season/foretold';
+import { changedWords } from '$lib/stages/season/season-words';
+import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async (event) => {
 	event.depends('app:gather');
-	const { db } = event.locals;
+	const { db, role } = event.locals;
 	const reader = await readerOf(event);
-	const [basis, foretold] = await Promise.all([seasonNow(db, reader), listForetold(db, reader)]);
+	const page = await readSeasonPage(db, reader);
+	const { basis, chain, rhythm, away, foretold, longAgo } = page;
 	const { goal, asked } = seasonAsked(event.url, basis);
 	const isYes = (name: string) => event.url.searchParams.get(name) === 'yes';
 	const isNineAsked = isYes('nine');
@@ -22,7 +30,59 @@ export const load: PageServerLoad = async (event) => {
 		goal && isNineAsked ? changeFor(basis, goal) : null,
 		goal && isYes('plans') ? exchangesFor(basis, goal, asked) : null
 	]);
-	return { basis, goal, asked, said, change, exchanges, isNineAsked, hits: hitsWords(foretold) };
+	// What is tried changes nothing of what happened since.
+	const changed =
+		goal && said && changedWords(asked, basis) === ''
+			? await changedSince(db, page, goal, said, role)
+			: null;
+	return {
+		...{
+			basis,
+			goal,
+			asked,
+			said,
+			change,
+			exchanges,
+			isNineAsked,
+			chain,
+			rhythm,
+			changed,
+			longAgo
+		},
+		away: awayFor(role, away),
+		hits: hitsWords(foretold)
+	};
 };
 
-export const actions: Actions = { keep: entryAction };
+export const actions: Actions = {
+	keep: entryAction,
+	/** What was tried is counted on from now. */
+	count: async (event) => {
+		const form = await readForm(event.request);
+		const key = uuidShape.safeParse(form.get('key')).data;
+		const { db } = event.locals;
+		const done = await orAway(
+			readerOf(event).then(async (reader) => {
+				const basis = await seasonNow(db, reader);
+				const address = new URL(event.url);
+				address.search = String(form.get('tried') ?? '').slice(0, 2000);
+				const { goal, asked } = seasonAsked(address, basis);
+				return { saved: key && goal ? await keepTried(db, key, basis, goal, asked) : null };
+			})
+		);
+		if (!done) return fail(503, { message: awayMessage });
+		const { saved } = done;
+		if (!saved) return fail(400, { message: say.reloadThisPage() });
+		if (saved.outcome === 'refused')
+			return fail(409, { message: Object.values(saved.problems).join(' ') });
+		redirect(303, '/season');
+	},
+	/** Nothing is counted on there any more. */
+	uncount: async ({ request, locals }) => {
+		const id = uuidShape.safeParse((await readForm(request)).get('id')).data;
+		if (!id) return fail(400, { message: say.reloadThisPage() });
+		if ((await orAway(dropCounted(locals.db, id))) === null)
+			return fail(503, { message: awayMessage });
+		redirect(303, '/season');
+	}
+};

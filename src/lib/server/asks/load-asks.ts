@@ -64,6 +64,7 @@ export async function loadAsks(
 		asks: lacks.map((lack) => ({
 			...lack,
 			toAsk: bagsToAsk(lack.bags, rejectedShare),
+			toAskBy: lack.by === null ? 0 : bagsToAsk(lack.bagsBy, rejectedShare),
 			source: sourceFor(lack, brought)
 		}))
 	};

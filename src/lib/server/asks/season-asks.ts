@@ -39,9 +39,10 @@ export interface PlanAsked {
 	readonly allocation: Allocation;
 }
 
-/** What is lacking of a kind in a colour, and by when it is to be there at the latest; null where no day presses. */
+/** What is lacking of a kind in a colour; what of it is to be there by a day, where one presses. */
 export interface LackBy extends Lack {
 	readonly by: string | null;
+	readonly bagsBy: number;
 }
 
 /** Balls of a colour to wind for mats that are to be begun, and by when. */
@@ -130,16 +131,23 @@ interface WantBy extends Pick<Want, 'kind' | 'demand'> {
 
 /** What lacks by kind and colour, in the order the wants name them. */
 function lacksBy(wants: readonly WantBy[], allocations: readonly Allocation[]): LackBy[] {
-	const lacks: { kind: string | null; colour: LackedColour; bags: number; by: string | null }[] =
-		[];
+	const lacks: {
+		kind: string | null;
+		colour: LackedColour;
+		bags: number;
+		by: string | null;
+		bagsBy: number;
+	}[] = [];
 	for (const [at, { lacking }] of allocations.entries()) {
 		const { kind, by } = wants[at] ?? { kind: null, by: null };
 		for (const [colour, bags] of Object.entries(lacking) as [LackedColour, number][]) {
 			const same = lacks.find((lack) => lack.kind === kind && lack.colour === colour);
 			if (same) {
 				same.bags += bags;
-				same.by = earlier(same.by, by);
-			} else lacks.push({ kind, colour, bags, by });
+				// What is asked for the soonest comes first: the first day that is met presses most.
+				same.by ??= by;
+				if (by !== null && by === same.by) same.bagsBy += bags;
+			} else lacks.push({ kind, colour, bags, by, bagsBy: by === null ? 0 : bags });
 		}
 	}
 	return lacks;

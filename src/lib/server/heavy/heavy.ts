@@ -37,7 +37,7 @@ import type {
 	SeasonOrder,
 	SeasonSaid
 } from '$lib/stages/season/season-said';
-import { exchangesSaid, nineInTen, seasonSaid } from '$lib/stages/season/season-said';
+import { effectsSaid, exchangesSaid, nineInTen, seasonSaid } from '$lib/stages/season/season-said';
 import type { SeatOrder, SeatedDay } from './seat-day';
 import { seatDay } from './seat-day';
 import { solveMix } from './solve-mix';
@@ -104,6 +104,9 @@ export const cards = (order: ActCardsOrder): Promise<Uint8Array> => actCards(ord
 
 /** What a season will bring, with some levers taken; and what each lever adds. */
 export const season = (order: SeasonOrder): SeasonSaid => seasonSaid(order);
+
+/** What changes did to a season, in mats. */
+export const effects = (order: Parameters<typeof effectsSaid>[0]): number[] => effectsSaid(order);
 
 /** What other plans would do to a season. */
 export const exchanges = (order: Parameters<typeof exchangesSaid>[0]): ExchangeSaid[] =>

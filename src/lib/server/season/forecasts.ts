@@ -2,6 +2,9 @@ import { Memo } from '$lib/server/db/cache';
 import { noLevers } from '$lib/core/season/forecast';
 import type { SeasonAsked, SeasonBasis, SeasonGoal } from '$lib/stages/season/season-view';
 import { optionsOf, orderOf } from '$lib/stages/season/season-view';
+import type { ChangeSaid } from '$lib/stages/season/season-changes';
+import { changesOf } from '$lib/stages/season/season-changes';
+import type { effectsSaid } from '$lib/stages/season/season-said';
 import { runInWorker } from '$lib/server/heavy/heavy-work';
 
 interface Working<Said> {
@@ -70,6 +73,38 @@ export const isForecast = (basis: SeasonBasis, goal: SeasonGoal, asked: SeasonAs
 /** The smallest change that makes a goal likely nine times in ten; null where none that was tried does. */
 export const changeFor = (basis: SeasonBasis, goal: SeasonGoal) =>
 	changes.of(basis, goal, nothingAsked);
+
+/** What changed of a season since a look, and what each change did to a goal, in mats; what did most first. */
+export async function changesSince(
+	before: SeasonBasis,
+	basis: SeasonBasis,
+	goal: SeasonGoal
+): Promise<ChangeSaid[]> {
+	const changes = changesOf(before, basis);
+	const undone = changes.flatMap(({ without }) => without ?? []);
+	const order = orderOf(basis, goal, nothingAsked);
+	const given = { order, without: undone.map((one) => orderOf(one, goal, nothingAsked).now) };
+	const effects = undone.length === 0 ? [] : await effectsOf(JSON.stringify(given), given);
+	let nth = 0;
+	return changes
+		.map(({ sort, of, count, without }): ChangeSaid => ({
+			sort,
+			of,
+			count,
+			effect: without ? (effects[nth++] ?? 0) : null
+		}))
+		.toSorted((one, other) => Math.abs(other.effect ?? 0) - Math.abs(one.effect ?? 0));
+}
+
+const effectsKnown = new Memo<Promise<readonly number[]>>(200);
+/** What changes did, worked out once; what failed is forgotten. */
+function effectsOf(key: string, given: Parameters<typeof effectsSaid>[0]) {
+	return effectsKnown.of(key, () => {
+		const working = runInWorker('effects', given);
+		working.catch(() => effectsKnown.forget(key));
+		return working;
+	});
+}
 
 /** What each plan would do to a season if all mats were begun by it from now. */
 export const exchangesFor = (basis: SeasonBasis, goal: SeasonGoal, asked: SeasonAsked) =>

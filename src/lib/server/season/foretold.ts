@@ -21,7 +21,7 @@ export async function keepForetold(
 	const { timeZone } = await findGroup(db);
 	const zone = timeZone ?? usualZone;
 	const basis = await seasonNow(db, { today: todayIn(zone, at), timeZone: zone });
-	const goal = basis.goals.find(({ by }) => by === byDay);
+	const goal = basis.hasRhythm && basis.goals.find(({ by }) => by === byDay);
 	if (!goal) return refuse('by', say.nothingIsAskedForBy());
 	const { low, expected, high, chance } = await forecastFor(basis, goal, nothingAsked);
 	await db.execute(

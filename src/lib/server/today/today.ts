@@ -8,6 +8,7 @@ import type { StripPart, TodayAct } from '$lib/stages/today/today-view';
 import type { HallDay } from '$lib/ui/reader';
 import { Answers, markOf, Memo } from '$lib/server/db/cache';
 import { listDrying } from '$lib/server/gather/drying';
+import { goalOf } from '$lib/server/season/season-asked';
 import { forecastFor, nothingAsked } from '$lib/server/season/forecasts';
 import { readSeason, seasonTables } from '$lib/server/season/season-now';
 import { stripOfToday } from './film-strip';
@@ -33,8 +34,11 @@ const nextDay = (db: Db, { today }: HallDay): Promise<NextDay | null> =>
 		`select d.id, to_char(d.day, 'YYYY-MM-DD') as day,
 			(select count(*)::integer from comes_to_day($1) p where p.group_id = $1 and p.day_id = d.id) as people,
 			(select count(distinct s.person_id)::integer from seat s where s.group_id = $1 and s.day_id = d.id) as seated,
+			(select count(*)::integer from comes_to_day($1) p join person q on q.group_id = $1 and q.id = p.person_id and q.name is not null
+				where p.group_id = $1 and p.day_id = d.id and not exists (select 1 from standing_message m
+					where m.group_id = $1 and m.day_id = d.id and m.person_id = p.person_id)) as untold,
 			d.from_minute as "fromMinute", d.opened_at is not null and d.closed_at is null as "isOpen"
-		 from table_day d where d.group_id = $1 and d.called_off_at is null and d.day >= $2::date
+		 from table_day d where d.group_id = $1 and d.called_off_at is null and d.closed_at is null and d.day >= $2::date
 		 order by d.day, d.id limit 1`,
 		[db.groupId, today]
 	);
@@ -70,7 +74,7 @@ export interface TodayNow {
 /** What there is to say of the week: the season as it stands, and what it will bring. */
 export async function readTold(db: Db, { today, timeZone }: HallDay) {
 	const there = await readSeason(db, { today, timeZone });
-	const goal = there.basis.goals.at(-1) ?? null;
+	const goal = goalOf(there.basis);
 	return { there, goal, said: goal && (await forecastFor(there.basis, goal, nothingAsked)) };
 }
 
@@ -79,7 +83,7 @@ export async function readToday(db: Db, { today, timeZone }: HallDay, at: Date):
 	const now = { today, timeZone };
 	const [mark, drying] = await Promise.all([markOf(db, seasonTables), listDrying(db)]);
 	const season = await readSeason(db, now, mark);
-	const goal = season.basis.goals.at(-1) ?? null;
+	const goal = goalOf(season.basis);
 	const start = (goal?.handedOver ?? 0) + season.basis.ready;
 	const [{ strip, day }, said] = await Promise.all([
 		besides.of(

@@ -23,6 +23,11 @@ export interface SeasonChange {
 	readonly without: SeasonBasis | null;
 }
 
+/** A change as it is told: what it did to a goal, in mats; null where that is not a matter of chance. */
+export interface ChangeSaid extends Pick<SeasonChange, 'sort' | 'of' | 'count'> {
+	readonly effect: number | null;
+}
+
 /** Days without a drop-off after which a source that came often is dry. */
 export const dryAfterDays = 21;
 /** Drop-offs by which a source comes often. */

@@ -218,3 +218,23 @@ export function exchangesSaid({
 	const plain = of(null);
 	return options.map((option) => ({ id: option.id, ...exchangedOf(plain, of(option)) }));
 }
+
+/** Seasons gone through to tell what one change did. */
+const effectRuns = 600;
+
+/** What each of some changes did to a season, in mats: what there will be with it, less what there would be without. */
+export function effectsSaid({
+	order,
+	without
+}: {
+	readonly order: SeasonOrder;
+	readonly without: readonly SeasonNow[];
+}): number[] {
+	const { now, wanted } = order;
+	const chance = chanceOf(order, effectRuns, leverAtOnce);
+	const start = now.handedOver + now.ready;
+	const expected = (season: SeasonNow) =>
+		forecastOf(seasonRuns(season, chance), wanted, start).readyBy.expected;
+	const plain = expected(now);
+	return without.map((season) => plain - expected(season));
+}

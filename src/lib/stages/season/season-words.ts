@@ -3,6 +3,7 @@ import { seasonWords as msg } from '$lib/words/season';
 import { wholePercents } from '$lib/core/statistics/whole-percents';
 import type { LeverCounts, LeverName } from '$lib/core/season/forecast';
 import { leverNames } from '$lib/core/season/forecast';
+import { listWords } from '$lib/ui/list-words';
 import { fixed, smallNumber, wholeNumber } from '$lib/ui/number-words';
 import type { Outlook } from './season-said';
 import type { SeasonAsked, SeasonBasis, SeasonGoal } from './season-view';
@@ -148,4 +149,14 @@ export function seasonQuery(by: string, { levers, other }: SeasonAsked): string 
 		for (let nth = 0; nth < levers[name]; nth++) query.append('with', name);
 	if (other !== null) query.set('plan', other);
 	return `?${query.toString()}`;
+}
+
+/** What a goal is, without its day: `4 for Causeway Winter Rooms`, `14 in all, 10 for Tide House`. */
+export function goalWords(goal: SeasonGoal, { goals }: Pick<SeasonBasis, 'goals'>): string {
+	const own = goal.asks.reduce((sum, { mats }) => sum + mats, 0);
+	const place = listWords([...new Set(goal.asks.map((ask) => ask.place))]);
+	const mats = wholeNumber(goal.wanted);
+	return goals[0]?.by === goal.by || own === goal.wanted
+		? msg.forPlace({ mats, place })
+		: msg.inAllFor({ mats, own: wholeNumber(own), place });
 }

@@ -29,6 +29,8 @@ export interface NextDay {
 	readonly day: string;
 	readonly people: number;
 	readonly seated: number;
+	/** Of those who said yes, how many nobody reminded of it. */
+	readonly untold: number;
 	/** When it begins, minutes after midnight in the hall. */
 	readonly fromMinute: number;
 	/** It was begun, and not ended yet. */
@@ -139,6 +141,42 @@ function dayActs(day: NextDay | null, { today, perTableDay }: SeasonBasis): Toda
 		}
 	];
 }
+
+/** From three days before, those who said yes are reminded, each once. */
+function remindActs(day: NextDay | null, { today }: SeasonBasis): TodayAct[] {
+	if (!day || day.untold === 0 || day.isOpen) return [];
+	const days = daysBetween(today, day.day);
+	if (days < 1 || days > 3) return [];
+	return [
+		{
+			id: `remind-${day.id}`,
+			title: say.remindThem({ count: day.untold, day: shortDayWords(day.day) }),
+			reason: say.theySaidYes(),
+			when: shortDayWords(day.day),
+			href: '/season/words',
+			does: say.sendReminder(),
+			worth: usualDay / 4,
+			days: days - 1
+		}
+	];
+}
+
+/** Where mats are wanted, and nobody said when the table meets: no chance can be told before. */
+const rhythmActs = ({ goals, hasRhythm }: SeasonBasis): TodayAct[] =>
+	hasRhythm || goals.length === 0
+		? []
+		: [
+				{
+					id: 'rhythm',
+					title: say.setTheRhythm(),
+					reason: say.thenWeCanTell(),
+					when: 'now',
+					href: '/prepare/days#rhythm',
+					does: say.setRhythm(),
+					worth: 1,
+					days: 1
+				}
+			];
 
 /** Mats that wait to be checked, and to be mended. */
 export function waitingOf({ mats }: Pick<CheckOverview, 'mats'>): {
@@ -266,6 +304,8 @@ export const actsOf = (
 		...matActs(mats),
 		...askActs(asks, basis.today),
 		...dayActs(day, basis),
+		...remindActs(day, basis),
+		...rhythmActs(basis),
 		...checkActs(checks),
 		...dryingActs(drying, basis.newMat.bags, at),
 		...seasonActs(said),

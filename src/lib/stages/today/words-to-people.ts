@@ -6,6 +6,7 @@ import { seatStations } from '$lib/stages/people/seats';
 import type { SeasonGoal } from '$lib/stages/season/season-view';
 import type { SeasonSaid } from '$lib/stages/season/season-said';
 import { heldWords } from '$lib/stages/season/season-words';
+import { dayAfter } from '$lib/ui/days';
 import { weekdayWords, yearDayWords } from '$lib/ui/day-words';
 import { capital, smallNumber } from '$lib/ui/number-words';
 import type { SeasonThere } from './suggestions';
@@ -19,6 +20,7 @@ export interface DayToTell {
 	/** By the hall's clock, minutes of the day. */
 	readonly from: number;
 	readonly to: number;
+	readonly isOpen: boolean;
 	readonly people: readonly {
 		readonly id: string;
 		readonly name: string;
@@ -27,6 +29,9 @@ export interface DayToTell {
 		readonly isTold: boolean;
 	}[];
 }
+
+/** From this day on those who said yes are reminded of a table day: three days before. */
+export const remindedFrom = (day: string): string => dayAfter(day, -3);
 
 /** What is done at a station, as one is told of one's seat. */
 const doings: Readonly<Record<string, string>> = {

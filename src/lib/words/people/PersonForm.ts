@@ -16,7 +16,7 @@ export const save = (): string => "Save";
 export const close = (): string => "Close";
 export const howToReachThem = (): string => "How to reach them";
 export const onlyCoordinatorsSeeThis = (): string => "Only coordinators see this.";
-export const comesAlways = (): string => "comes to every table day";
+export const comesAlways = (): string => "can come every time the table meets";
 export const aTeenager = (): string => "a teenager: blunt scissors";
 export const aTeenagerSharp = (): string => "a teenager: sharp scissors only with an adult beside them";
 export const age = (): string => "Age";

@@ -1,4 +1,6 @@
 // Made of people.json by `npm run words -- --make`: change the words there.
+import { plural } from '@messageformat/runtime';
+import { en, number } from '../number';
 
 export const sources = (): string => "Sources";
 export const noSourceYet = (): string => "No source yet. The first bags that come in name one.";
@@ -16,3 +18,7 @@ export const remove = (): string => "Remove";
 export const newReceivingPlace = (): string => "New receiving place";
 export const addPlace = (): string => "Add place";
 export const removed = (): string => "Removed";
+export const removeThePlace = (d: { readonly name: string | number }): string => "Remove " + d.name + "?";
+export const itAsksFor = (d: { readonly mats: number }): string => '' + plural(d.mats, 0, en, { one: "It asks for 1 mat", other: "It asks for " + number("en", d.mats, 0) + " mats" }) + ". The asks stay until you undo them.";
+export const notConfirmed = (d: { readonly count: number }): string => '' + plural(d.count, 0, en, { one: "1 delivery is not confirmed yet", other: '' + number("en", d.count, 0) + " deliveries are not confirmed yet" }) + ".";
+export const cancel = (): string => "Cancel";

@@ -42,3 +42,4 @@ export const newerPlans = (): string => "Newer plans";
 export const olderPlans = (): string => "Older plans";
 export const openAPlanFile = (): string => "Open a plan file";
 export const openAndSave = (): string => "Open and save";
+export const asksWouldBe = (d: { readonly several: string | number; readonly places: string | number }): string => '' + d.several + " to begin by it for " + d.places + ". The need stays: another plan takes it over, or you plan one.";

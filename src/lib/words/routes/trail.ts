@@ -47,3 +47,5 @@ export const shutTheHall = (): string => "marked the hall as shut";
 export const openedTheHall = (): string => "opened the hall again";
 export const notedWhoIsAway = (): string => "noted who is away";
 export const removedWhoWasAway = (): string => "removed who is away";
+export const countedOnMoreHelp = (): string => "counted on more help";
+export const countedOnLessHelp = (): string => "counted on less help";

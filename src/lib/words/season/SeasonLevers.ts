@@ -2,3 +2,4 @@
 
 export const onceMore = (): string => "once more: ";
 export const without = (d: { readonly lever: string | number }): string => "Without " + d.lever;
+export const oneMoreTable = (d: { readonly day: string | number }): string => "one more table, " + d.day;

@@ -19,3 +19,4 @@ export const addToOutbox = (): string => "Add to outbox";
 export const addAllToOutbox = (d: { readonly length: string | number }): string => "Add all " + d.length + " to outbox";
 export const aWordToThoseWho = (d: { readonly weekday: string | number }): string => "a message to those who come on " + d.weekday;
 export const theyLieInTheOutbox = (): string => "They are in the outbox.";
+export const from = (d: { readonly day: string | number }): string => "Remind them from " + d.day + " on, three days before.";

@@ -35,3 +35,5 @@ export const heldByBags = (): string => "bags";
 export const heldByMakers = (): string => "makers";
 export const heldByChecks = (): string => "checks";
 export const heldByLooms = (): string => "looms";
+export const forPlace = (d: { readonly mats: string | number; readonly place: string | number }): string => '' + d.mats + " for " + d.place;
+export const inAllFor = (d: { readonly mats: string | number; readonly own: string | number; readonly place: string | number }): string => '' + d.mats + " in all, " + d.own + " for " + d.place;

@@ -1,6 +1,6 @@
 // Made of today.json by `npm run words -- --make`: change the words there.
 import { plural } from '@messageformat/runtime';
-import { en } from '../number';
+import { en, number } from '../number';
 
 export const finishIt = (): string => "Finish it";
 export const giveABall = (): string => "Give a ball";
@@ -43,3 +43,9 @@ export const matsCouldBeBegun = (d: { readonly count: string | number }): string
 export const bagsLieInBallsAnd = (d: { readonly strandMats: string | number; readonly length: string | number; readonly length2: number }): string => "Yarn of " + d.strandMats + " bags is ready in balls. " + d.length + " " + plural(d.length2, 0, en, { one: "maker has", other: "makers have" }) + " no mat now.";
 export const startOne = (): string => "Start one";
 export const made = (d: { readonly plan: string | number; readonly percent: string | number }): string => '' + d.plan + ", " + d.percent + " % made.";
+export const remindThem = (d: { readonly count: number; readonly day: string | number }): string => '' + plural(d.count, 0, en, { one: "Remind 1 volunteer of " + d.day, other: "Remind " + number("en", d.count, 0) + " volunteers of " + d.day });
+export const theySaidYes = (): string => "They said yes and nobody reminded them yet.";
+export const sendReminder = (): string => "Send reminder";
+export const setTheRhythm = (): string => "Say when your table meets";
+export const thenWeCanTell = (): string => "Then we can tell how likely the mats are in time.";
+export const setRhythm = (): string => "Set the rhythm";

@@ -11,6 +11,7 @@
 	import Table from '$lib/ui/Table.svelte';
 	import { basisWords } from '$lib/ui/basis-words';
 	import { drawnWords, dryingWords, lackingWords, rejectWords } from '$lib/stages/gather/ask-words';
+	import { nearDayWords } from '$lib/ui/day-words';
 	import { wholeNumber } from '$lib/ui/number-words';
 	import { queryOf } from '$lib/ui/query';
 	import type { ColourName } from '$lib/core/colour/colours';
@@ -31,7 +32,9 @@
 			(a, b) => Number(b.paper === data.group.paper) - Number(a.paper === data.group.paper)
 		)
 	);
-	const season = $derived(data.plans.filter(({ mats, begun }) => mats > 0 || begun > 0));
+	const season = $derived(
+		data.plans.filter(({ mats, begun, fromAsks }) => mats > 0 || begun > 0 || fromAsks > 0)
+	);
 	const films = Object.fromEntries(
 		(Object.entries(colourLooks) as [ColourName, { film: string }][]).flatMap(([name, { film }]) =>
 			name === 'mixed' ? [] : [[name, film]]
@@ -64,8 +67,11 @@
 			<p class="quiet mt-1 text-[0.9375rem]">
 				{msg.sayHowManyMatsOf()}
 			</p>
-			<Table heads={[msg.plan(), msg.matsWanted(), msg.canUse(), msg.missing()]} stacks>
-				{#each data.plans as { id, name, mats, begun, kind, near, isRemoved, allocation } (id)}
+			<Table
+				heads={[msg.plan(), msg.forAsks(), msg.matsWanted(), msg.canUse(), msg.missing()]}
+				stacks
+			>
+				{#each data.plans as { id, name, mats, begun, fromAsks, kind, near, isRemoved, allocation } (id)}
 					{@const isWrong = form?.plan === id}
 					<tr class="align-top" data-plan={name}>
 						<th class="min-w-40" scope="row">
@@ -76,6 +82,9 @@
 									>{msg.begunTheyAskOnlyFor({ begun })}</span
 								>{/if}
 						</th>
+						<td data-for-asks={fromAsks} data-label={msg.forAsks()}>
+							{#if fromAsks > 0}<a class="link-row" href="/season#chain">{fromAsks}</a>{:else}0{/if}
+						</td>
 						<td>
 							<form
 								class="flex items-start gap-2"
@@ -103,7 +112,7 @@
 								<button class="btn px-3 font-normal">{msg.set()}</button>
 							</form>
 						</td>
-						{#if mats > 0 || begun > 0}
+						{#if mats > 0 || begun > 0 || fromAsks > 0}
 							<td data-drawn data-label="Can draw">
 								{drawnWords(allocation)}
 								<span
@@ -137,6 +146,7 @@
 				{/each}
 			</Table>
 		{/if}
+		<p class="mt-2"><a class="link-row" href="/season#chain">{msg.seeTheChain()}</a></p>
 	</section>
 
 	<section class="sheet p-4" aria-labelledby="ask">
@@ -180,7 +190,7 @@
 					{ label: msg.askFor(), isFigure: true }
 				]}
 			>
-				{#each data.asks as { kind, colour, bags, toAsk } ((kind ?? '') + colour)}
+				{#each data.asks as { kind, colour, bags, toAsk, toAskBy, by, source } ((kind ?? '') + colour)}
 					<tr data-ask="{kind} {colour}">
 						<th class="font-semibold" scope="row">{kind ?? msg.otherBags()}</th>
 						<td
@@ -195,7 +205,19 @@
 									>{/if}{/if}</td
 						>
 						<td class="figure text-right">{wholeNumber(Math.ceil(bags))}</td>
-						<td class="figure text-right font-semibold">{wholeNumber(toAsk)}</td>
+						<td class="text-right font-semibold"
+							><span class="figure">{wholeNumber(toAsk)}</span>{#if by}<span
+									class="quiet block text-sm font-normal"
+									data-by={by}
+									>{msg.byDay({
+										part: wholeNumber(toAskBy),
+										day: nearDayWords(by, data.group.today)
+									})}</span
+								>{/if}{#if source && !data.place}<span
+									class="quiet block text-sm font-normal"
+									data-source={source.id}>{source.name}</span
+								>{/if}</td
+						>
 					</tr>
 				{/each}
 			</Table>

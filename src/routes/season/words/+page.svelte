@@ -5,9 +5,9 @@
 	import PressOnce from '$lib/entries/PressOnce.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
-	import { dayWord } from '$lib/stages/today/words-to-people';
+	import { dayWord, remindedFrom } from '$lib/stages/today/words-to-people';
 	import FieldFrame from '$lib/ui/FieldFrame.svelte';
-	import { weekdayWords } from '$lib/ui/day-words';
+	import { nearDayWords, weekdayWords } from '$lib/ui/day-words';
 	import { smallNumber } from '$lib/ui/number-words';
 	import { untrack } from 'svelte';
 	import type { PageProps } from './$types';
@@ -73,7 +73,11 @@
 					</li>
 				{/each}
 			</ul>
-			{#if untold.length > 0}
+			{#if untold.length > 0 && remindedFrom(day.day) > data.group.today}
+				<p data-remind-from={remindedFrom(day.day)}>
+					{msg.from({ day: nearDayWords(remindedFrom(day.day), data.group.today) })}
+				</p>
+			{:else if untold.length > 0}
 				<PressOnce
 					type="day-word"
 					typed={{ day: day.id }}

@@ -1,0 +1,75 @@
+import type { SeasonWeek } from '$lib/core/season/forecast';
+import { isInSpans, weeksInSpans, type DaySpan } from '$lib/core/rhythm/span';
+import { dayAfter } from '$lib/ui/days';
+import type { SeasonBasis, SeasonDay, SeasonGoal } from './season-view';
+import { weeksTo } from './season-view';
+
+/** Somebody is away, by name where whoever reads may know it. */
+export interface SeasonAway extends DaySpan {
+	readonly name: string | null;
+}
+
+/** A week of a season as its page shows it. */
+export interface WeekRow {
+	/** Its first day. */
+	readonly from: string;
+	readonly tables: readonly SeasonDay[];
+	/** The hall is shut for more than half of it. */
+	readonly isShut: boolean;
+	/** Who said yes to its table days, and how many of them are likely. */
+	readonly said: number;
+	readonly likely: number;
+	/** Balls that its table days make on average. */
+	readonly balls: number;
+	readonly away: readonly SeasonAway[];
+	readonly band: SeasonWeek;
+	/** Goals that are told by its end. */
+	readonly goals: readonly SeasonGoal[];
+}
+
+/** The weeks of a season: what each brings, and how many mats are good by its end. */
+export const weekRows = (
+	basis: SeasonBasis,
+	weeks: readonly SeasonWeek[],
+	away: readonly SeasonAway[]
+): WeekRow[] =>
+	weeks.map((band, at): WeekRow => {
+		const from = dayAfter(basis.today, 7 * at);
+		const until = dayAfter(from, 6);
+		const tables = basis.tableDays.filter(({ day }) => from <= day && day <= until);
+		return {
+			from,
+			tables,
+			isShut: weeksInSpans(basis.shut, from, 1).length > 0,
+			said: Math.max(0, ...tables.map(({ said }) => said)),
+			likely: Math.round(Math.max(0, ...tables.map(({ likely }) => likely))),
+			balls: (band.made * basis.newMat.bags) / basis.newMat.bagsPerBall,
+			away: away.filter((span) =>
+				Array.from({ length: 7 }, (_, nth) => dayAfter(from, nth)).some((day) =>
+					isInSpans(day, [span])
+				)
+			),
+			band,
+			goals: basis.goals.filter((goal) => Math.max(1, weeksTo(basis, goal)) === at + 1)
+		};
+	});
+
+/** Days of a week on which one more table is thought of first: Saturday, then those around it. */
+const likedDays = [6, 0, 5, 3, 2, 1, 4];
+
+/**
+ * The day of one more table, in the middle of the weeks up to a goal, on a day when none is: the same that a lever
+ * means.
+ *
+ * @param nth of several, from 0
+ */
+export function extraDay(basis: SeasonBasis, goal: SeasonGoal, nth: number): string {
+	const week = Math.max(1, Math.ceil(weeksTo(basis, goal) / 2));
+	const from = dayAfter(basis.today, 7 * (week - 1));
+	const free = Array.from({ length: 7 }, (_, at) => dayAfter(from, at))
+		.filter((day) => day > basis.today || week > 1)
+		.filter((day) => !basis.tableDays.some((one) => one.day === day) && !isInSpans(day, basis.shut))
+		.toSorted((one, other) => likedDays.indexOf(weekday(one)) - likedDays.indexOf(weekday(other)));
+	return free[nth] ?? free.at(-1) ?? dayAfter(from, 6);
+}
+const weekday = (day: string): number => new Date(`${day}T00:00:00Z`).getUTCDay();

@@ -1,0 +1,32 @@
+// Made of season.json by `npm run words -- --make`: change the words there.
+import { plural } from '@messageformat/runtime';
+import { en, number } from '../number';
+
+export const title = (): string => "From asks to bags";
+export const intro = (): string => "Each step follows from the one before.";
+export const asks = (d: { readonly place: string | number; readonly day: string | number }): string => '' + d.place + " by " + d.day;
+export const open = (d: { readonly open: string | number }): string => '' + d.open + " to deliver";
+export const countOf = (d: { readonly count: string | number; readonly open: string | number; readonly list: string | number }): string => '' + d.count + " of " + d.open + " counted: " + d.list;
+export const none = (): string => "no mat counts yet";
+export const maybe = (d: { readonly count: string | number }): string => '' + d.count + " may come in time";
+export const toBegin = (d: { readonly count: number; readonly day: string | number }): string => '' + plural(d.count, 0, en, { one: "begin 1 mat", other: "begin " + number("en", d.count, 0) + " mats" }) + " by " + d.day;
+export const beginLate = (d: { readonly count: number }): string => '' + plural(d.count, 0, en, { one: "begin 1 mat", other: "begin " + number("en", d.count, 0) + " mats" }) + " now: likely late";
+export const by = (d: { readonly plan: string | number }): string => "by plan " + d.plan;
+export const noPlan = (): string => "no plan has this size";
+export const nothingToBegin = (): string => "nothing to begin";
+export const wishes = (): string => "Wanted beside asks";
+export const wish = (d: { readonly count: string | number; readonly plan: string | number }): string => '' + d.count + " of " + d.plan;
+export const balls = (): string => "Balls to wind";
+export const ball = (d: { readonly balls: string | number; readonly colour: string | number }): string => '' + d.balls + " " + d.colour;
+export const noBalls = (): string => "none: there is yarn for all";
+export const bags = (): string => "Bags to ask for";
+export const noBags = (): string => "none: the store has enough";
+export const bag = (d: { readonly bags: string | number; readonly colour: string | number }): string => '' + d.bags + " " + d.colour;
+export const bagBy = (d: { readonly bags: string | number; readonly colour: string | number; readonly part: string | number; readonly day: string | number }): string => '' + d.bags + " " + d.colour + " (" + d.part + " by " + d.day + ")";
+export const fromSource = (d: { readonly source: string | number }): string => "from " + d.source;
+export const anyColour = (): string => "any colour";
+export const otherBags = (): string => "other bags";
+export const ready = (): string => "ready";
+export const toCheck = (): string => "to check";
+export const toMend = (): string => "to mend";
+export const beingMade = (): string => "being made";

@@ -41,6 +41,7 @@ await runMain(async () => {
 	const { benchPage } = await import('./bench/page.mjs');
 	const { benchPages } = await import('./bench/pages.mjs');
 	const { benchPrepare } = await import('./bench/prepare.mjs');
+	const { benchSeasonPage } = await import('./bench/season-page.mjs');
 	const { benchToday } = await import('./bench/today.mjs');
 	const { benchTrestle } = await import('./bench/trestle.mjs');
 	const { benchSignIn } = await import('./bench/sign-in.mjs');
@@ -80,6 +81,7 @@ await runMain(async () => {
 			if (isAsked('make')) await benchMake(app.address, databaseUrl, chromium);
 			if (isAsked('handed')) await benchHanded(app.address, databaseUrl);
 			if (isAsked('day')) await benchDay(app.address, databaseUrl);
+			if (isAsked('season-page')) await benchSeasonPage(app.address, databaseUrl);
 			if (isAsked('today')) await benchToday(app.address, databaseUrl, chromium);
 			if (isAsked('gather')) await benchGather(app.address, databaseUrl);
 		} finally {

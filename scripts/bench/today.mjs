@@ -49,7 +49,7 @@ async function frames(address, executablePath) {
 		});
 		const from = performance.now();
 		await page.locator('[data-lever=two-makers] a').first().click();
-		await page.locator('[data-expected]', { hasText: 'two more makers' }).waitFor();
+		await page.locator('[data-tried]', { hasText: 'two more makers' }).waitFor();
 		print('today: a lever is tapped, and its band is there', performance.now() - from, 'ms');
 		await page.locator('progress').waitFor();
 		await page.locator('progress').waitFor({ state: 'detached', timeout: 60_000 });

@@ -13,7 +13,6 @@ const phone = { width: 390, height: 844 };
 /** @type {{ name: string, path: string, size?: typeof desk, isDark?: boolean, isWhole?: boolean, act?: (page: Page) => Promise<unknown> }[]} */
 const shots = [
 	{ name: 'bench', path: '/plans', act: (page) => open(page, 'Mat for the Causeway') },
-	{ name: 'bench-loom', path: '/plans', act: (page) => step(page, 'Loom mat', 'technique') },
 	{
 		name: 'compare',
 		path: '/plans',
@@ -64,6 +63,7 @@ const shots = [
 		}
 	},
 	{ name: 'today', path: '/', act: (page) => page.locator('[data-chance]').waitFor() },
+	{ name: 'season', path: '/season', act: (page) => page.locator('[data-weeks]').waitFor() },
 	{
 		name: 'hand-over',
 		path: '/hand-over',
@@ -109,12 +109,7 @@ async function open(page, name) {
 	await page.waitForURL(/\/plan\/[0-9a-f-]{36}/);
 	await page.waitForLoadState('networkidle');
 }
-/** @param {Page} page @param {string} name @param {string} opened */
-async function step(page, name, opened) {
-	await open(page, name);
-	await page.locator(`[data-step=${opened}] summary`).click();
-	await page.evaluate(() => scrollTo(0, 0));
-}
+
 /** @param {Page} page @param {string} name */
 const view = (page, name) => page.getByRole('button', { name, exact: true }).click();
 

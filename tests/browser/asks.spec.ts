@@ -45,9 +45,7 @@ test('mats that are wanted turn into bags to ask for, less what the store has', 
 	const ask = page.locator('[data-ask="Thin carrier any colour"], [data-ask="Thin carrier any"]');
 	await expect(ask).toBeVisible();
 	const figures = async () =>
-		(await ask.locator('td.figure').allTextContents()).map((text) =>
-			Number(text.replace(/\D/g, ''))
-		);
+		(await ask.locator('.figure').allTextContents()).map((text) => Number(text.replace(/\D/g, '')));
 	const [lacking = 0, toAsk = 0] = await figures();
 	expect(toAsk).toBeGreaterThan(lacking / 0.88 - 1);
 	await expectAccessible(page);

@@ -235,8 +235,14 @@ test('a table day that is planned without network waits, in its turn, and is pla
 	const plan = async (day: string, place: string) => {
 		await page.goto('/prepare/days');
 		await ready(page);
-		await page.getByLabel(gatherWords.DropOffForm.on(), { exact: true }).fill(day);
-		await page.getByLabel(tableDayWords.PrepareDaysPage.where(), { exact: true }).fill(place);
+		await page
+			.locator('#new-day')
+			.getByLabel(gatherWords.DropOffForm.on(), { exact: true })
+			.fill(day);
+		await page
+			.locator('#new-day')
+			.getByLabel(tableDayWords.PrepareDaysPage.where(), { exact: true })
+			.fill(place);
 		await page.getByRole('button', { name: tableDayWords.PrepareDaysPage.addTheDay() }).click();
 	};
 	await plan('2099-11-05', 'Boat shed');

@@ -305,8 +305,14 @@ test('people are added in a line, seated by tapping, and a child never at a blad
 	await expect(page.locator('[data-person="Kit"]')).not.toContainText('blade');
 	await page.goto('/prepare/days');
 	await ready(page);
-	await page.getByLabel(tableDayWords.PrepareDaysPage.where()).fill('Boat shed');
-	await page.getByLabel(gatherWords.DropOffForm.on(), { exact: true }).fill('2099-12-03');
+	await page
+		.locator('#new-day')
+		.getByLabel(tableDayWords.PrepareDaysPage.where())
+		.fill('Boat shed');
+	await page
+		.locator('#new-day')
+		.getByLabel(gatherWords.DropOffForm.on(), { exact: true })
+		.fill('2099-12-03');
 	await page.getByRole('button', { name: tableDayWords.PrepareDaysPage.addTheDay() }).click();
 	const day = page.locator('[data-day="2099-12-03"]');
 	await day.getByText('Kit').click();

@@ -65,8 +65,14 @@ test('what one typed waits for them, holds up nobody else, and goes up under the
 		)
 		.toBe(200);
 	await goOffline(page);
-	await page.getByLabel(gatherWords.DropOffForm.on(), { exact: true }).fill('2099-11-05');
-	await page.getByLabel(tableDayWords.PrepareDaysPage.where()).fill('Shed of the tablet');
+	await page
+		.locator('#new-day')
+		.getByLabel(gatherWords.DropOffForm.on(), { exact: true })
+		.fill('2099-11-05');
+	await page
+		.locator('#new-day')
+		.getByLabel(tableDayWords.PrepareDaysPage.where())
+		.fill('Shed of the tablet');
 	await page.getByRole('button', { name: tableDayWords.PrepareDaysPage.addTheDay() }).click();
 	await expect(page.getByText(/waits? on this device/).first()).toBeVisible();
 	await context.clearCookies();

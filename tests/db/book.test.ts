@@ -453,9 +453,12 @@ describe('asks', () => {
 		const plan = { id: kept.plan.id, version: kept.plan.version };
 		await wantMats(group, plan.id, 3, 0);
 		const oneMat = matDemand(startingPlan, barePoint).bags;
+		let times = 0;
 		const asked = async () => {
+			// A thing changes here without an entry of its own: each time is another day, so that all is read anew.
+			const today = `2026-11-${String(10 + times++)}`;
 			const { asks, plans } = await loadAsks(group, null, listKinds(group), {
-				today: '2026-11-26',
+				today,
 				timeZone: 'UTC'
 			});
 			return { bags: asks[0]?.bags ?? 0, begun: plans[0]?.begun };

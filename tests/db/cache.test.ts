@@ -72,7 +72,37 @@ async function changing() {
 		['bag_kind', () => ask('update bag_kind set mass_g = mass_g * 2 where group_id = $1')],
 		['tool', () => ask('update tool set count = 9 where group_id = $1')],
 		['measurement', () => ask('update measurement set is_left_out = true where group_id = $1')],
-		['timed_work', () => ask('update timed_work set is_left_out = true where group_id = $1')]
+		['timed_work', () => ask('update timed_work set is_left_out = true where group_id = $1')],
+		[
+			'rhythm',
+			() =>
+				ask(
+					`insert into rhythm (group_id, starts_on, place, from_minute, to_minute, breaks, pause_minutes)
+					 values ($1, '2026-12-01', 'Boat shed', 1080, 1230, '{}', 5)`
+				)
+		],
+		[
+			'hall_shut',
+			() =>
+				ask(
+					`insert into hall_shut (group_id, id, from_day, to_day) values ($1, gen_random_uuid(), '2026-12-21', '2027-01-03')`
+				)
+		],
+		[
+			'away',
+			() =>
+				ask(
+					`insert into away (group_id, id, person_id, from_day, to_day)
+					 select group_id, gen_random_uuid(), id, '2026-12-21', '2027-01-03' from person where group_id = $1 limit 1`
+				)
+		],
+		[
+			'counted_on',
+			() =>
+				ask(
+					`insert into counted_on (group_id, id, what) values ($1, gen_random_uuid(), 'bags-300')`
+				)
+		]
 	];
 	return { group: t.group, changes };
 }

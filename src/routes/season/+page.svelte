@@ -4,7 +4,6 @@
 	import EmptyState from '$lib/ui/EmptyState.svelte';
 	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import { navigating, page } from '$app/state';
-	import { noLevers } from '$lib/core/season/forecast';
 	import SeasonChain from '$lib/stages/season/SeasonChain.svelte';
 	import SeasonChanges from '$lib/stages/season/SeasonChanges.svelte';
 	import SeasonExchange from '$lib/stages/season/SeasonExchange.svelte';

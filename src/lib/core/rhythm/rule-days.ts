@@ -3,7 +3,8 @@ import type { DaySpan } from './span';
 import { isInSpans } from './span';
 
 /** The package is of two makes: bundled it has its names, in Node they lie in one. */
-const { rrulestr } = (rrule as typeof rrule & { readonly default?: typeof rrule }).default ?? rrule;
+const { datetime, rrulestr } =
+	(rrule as typeof rrule & { readonly default?: typeof rrule }).default ?? rrule;
 
 /** A rule a table meets by, from a day on, and until one where it ends. */
 export interface Rhythm {
@@ -16,7 +17,10 @@ export interface Rhythm {
 }
 
 /** A day as the package has whole days: midnight of UTC, which no clock is set by. */
-const utcOf = (day: string) => new Date(`${day}T00:00:00Z`);
+const utcOf = (day: string) => {
+	const [year = 0, month = 1, date = 1] = day.split('-').map(Number);
+	return datetime(year, month, date);
+};
 const dayOf = (at: Date) => at.toISOString().slice(0, 10);
 
 /**

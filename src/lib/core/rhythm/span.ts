@@ -12,6 +12,15 @@ export interface DaySpan {
 export const isInSpans = (day: string, spans: readonly DaySpan[]): boolean =>
 	spans.some(({ from, to }) => from <= day && day <= to);
 
+const dayMs = 86_400_000;
+
+/**
+ * Days from the first of January 1970 to a day, below nothing before.
+ *
+ * @example dayNumber('1970-02-01') // 31
+ */
+export const dayNumber = (day: string): number => Date.parse(`${day}T00:00:00Z`) / dayMs;
+
 /** Days of a week; a week is away when more than half of it is. */
 const weekDays = 7;
 
@@ -24,12 +33,13 @@ const weekDays = 7;
  */
 export function weeksInSpans(spans: readonly DaySpan[], from: string, weeks: number): number[] {
 	if (spans.length === 0) return [];
-	const startMs = Date.parse(`${from}T00:00:00Z`);
-	const dayOf = (nth: number) => new Date(startMs + nth * 86_400_000).toISOString().slice(0, 10);
+	const first = dayNumber(from);
+	const numbered = spans.map((span) => ({ from: dayNumber(span.from), to: dayNumber(span.to) }));
 	return Array.from({ length: weeks }, (_, at) => at + 1).filter((week) => {
+		const start = first + weekDays * (week - 1);
 		let count = 0;
-		for (let nth = 0; nth < weekDays; nth++)
-			if (isInSpans(dayOf(weekDays * (week - 1) + nth), spans)) count++;
+		for (let day = start; day < start + weekDays; day++)
+			if (numbered.some((one) => one.from <= day && day <= one.to)) count++;
 		return count > weekDays / 2;
 	});
 }

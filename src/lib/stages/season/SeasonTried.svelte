@@ -36,8 +36,8 @@
 		data-tried
 	>
 		<p>
-			<strong>{say.trying({ what: tried })}</strong>{#if days.length > 0}<span class="quiet"
-					>{' '}({days.join(', ')})</span
+			<strong>{say.trying({ what: tried })}</strong>{#if days.length > 0}<span class="quiet">
+					({days.join(', ')})</span
 				>{/if}
 		</p>
 		{#if plain && outlook}

@@ -78,8 +78,8 @@
 		>
 		<td class="away text-warning-content">{namesOf(row)}</td>
 		<td class="mats">
-			<span class="flex items-center gap-2">
-				<span class="relative h-4 min-w-24 flex-1" aria-hidden="true">
+			<span class="flex flex-wrap items-center gap-2">
+				<span class="relative h-4 min-w-16 flex-1" aria-hidden="true">
 					<span
 						class="absolute inset-y-0 rounded-sm bg-primary/20"
 						style:left={part(band.low)}
@@ -94,8 +94,8 @@
 							style:left="calc({part(wanted)} - 1px)"
 						></span>{/each}
 				</span>
-				<strong class="figure w-6 text-right">{wholeNumber(band.expected)}</strong>
-				<span class="quiet figure w-12 text-sm" data-range>{band.low}–{band.high}</span>
+				<strong class="figure text-right">{wholeNumber(band.expected)}</strong>
+				<span class="quiet figure min-w-10 text-sm" data-range>{band.low}–{band.high}</span>
 			</span>
 			{#each goals as { by, wanted } (by)}<span class="quiet block text-sm" data-asked={by}
 					>{say.askedThen({ mats: wanted, day: near(by) })}</span
@@ -158,8 +158,8 @@
 			clip-path: inset(50%);
 		}
 		tr {
-			display: grid;
-			grid-template-columns: 3.5rem auto minmax(0, 1fr);
+			display: flex;
+			flex-wrap: wrap;
 			align-items: center;
 			gap: 0 0.5rem;
 			padding: 0.375rem 0;
@@ -171,19 +171,14 @@
 		.who {
 			display: none;
 		}
-		.brings {
-			justify-self: end;
-		}
 		.away:empty,
 		.brings:empty {
 			display: none;
 		}
-		.away {
-			grid-column: 2 / -1;
-		}
 		.mats {
-			grid-column: 1 / -1;
+			flex-basis: 100%;
 			width: auto;
+			min-width: 0;
 		}
 	}
 </style>

@@ -59,8 +59,7 @@ function makersLeft(before: SeasonBasis, now: SeasonBasis): SeasonChange[] {
 		mats: now.mats.map((mat) => {
 			const was = theirs.get(mat.id);
 			if (!was || !mat.isLeft) return mat;
-			const { away: _, ...rest } = mat;
-			return { ...rest, weeks: was.weeks, maker: was.maker, isLeft: false };
+			return { ...mat, away: [], weeks: was.weeks, maker: was.maker, isLeft: false };
 		}),
 		freeMakers: [
 			...before.freeMakers.filter(({ id }) => id !== undefined && gone.includes(id)),
@@ -102,11 +101,7 @@ function makersAway(before: SeasonBasis, now: SeasonBasis): SeasonChange[] {
 	const there = <Maker extends { readonly away?: readonly number[] }>(
 		maker: Maker,
 		id: string | null | undefined
-	): Maker => {
-		if (!id || !more.has(id)) return maker;
-		const { away: _, ...rest } = maker;
-		return rest as Maker;
-	};
+	): Maker => (id && more.has(id) ? { ...maker, away: [] } : maker);
 	const without = {
 		...now,
 		mats: now.mats.map((mat) => there(mat, mat.maker)),

@@ -64,12 +64,21 @@ const likedDays = [6, 0, 5, 3, 2, 1, 4];
  * @param nth of several, from 0
  */
 export function extraDay(basis: SeasonBasis, goal: SeasonGoal, nth: number): string {
-	const week = Math.max(1, Math.ceil(weeksTo(basis, goal) / 2));
-	const from = dayAfter(basis.today, 7 * (week - 1));
-	const free = Array.from({ length: 7 }, (_, at) => dayAfter(from, at))
-		.filter((day) => day > basis.today || week > 1)
-		.filter((day) => !basis.tableDays.some((one) => one.day === day) && !isInSpans(day, basis.shut))
-		.toSorted((one, other) => likedDays.indexOf(weekday(one)) - likedDays.indexOf(weekday(other)));
-	return free[nth] ?? free.at(-1) ?? dayAfter(from, 6);
+	const weeks = Math.max(1, weeksTo(basis, goal));
+	const middle = Math.max(1, Math.ceil(weeks / 2));
+	const freeIn = (week: number) =>
+		Array.from({ length: 7 }, (_, at) => dayAfter(basis.today, 7 * (week - 1) + at))
+			.filter((day) => day > basis.today)
+			.filter(
+				(day) => !basis.tableDays.some((one) => one.day === day) && !isInSpans(day, basis.shut)
+			)
+			.toSorted(
+				(one, other) => likedDays.indexOf(weekday(one)) - likedDays.indexOf(weekday(other))
+			);
+	// Where the middle is shut or full, the weeks nearest to it, the later first.
+	const all = Array.from({ length: weeks }, (_, at) => at + 1)
+		.toSorted((one, other) => Math.abs(one - middle) - Math.abs(other - middle) || other - one)
+		.flatMap((week) => freeIn(week).slice(0, 3));
+	return all[nth] ?? all.at(-1) ?? dayAfter(basis.today, 7 * middle - 1);
 }
 const weekday = (day: string): number => new Date(`${day}T00:00:00Z`).getUTCDay();

@@ -38,14 +38,18 @@
 	>
 		{#each weekdays as day (day)}
 			<span class="quiet bg-base-100 py-1 text-center text-sm" aria-hidden="true"
-				>{weekdayShort(day)}</span
+				><span class="@max-[30rem]:hidden">{weekdayShort(day)}</span><span
+					class="@min-[30rem]:hidden">{weekdayShort(day).slice(0, 1)}</span
+				></span
 			>
 		{/each}
 		{#each weeks.flat() as { day, isOfMonth, isShut, tables, events, away } (day)}
 			<div
 				class="min-h-16 min-w-0 p-1 text-sm leading-tight {isShut
 					? 'hatched'
-					: 'bg-base-100'} {isOfMonth ? '' : 'opacity-60'}"
+					: isOfMonth
+						? 'bg-base-100'
+						: 'bg-base-200'}"
 				data-cell={day}
 			>
 				<span
@@ -60,7 +64,11 @@
 				{#each tables as { id, from } (id)}
 					<a
 						class="mt-0.5 grid min-h-11 place-items-center rounded-md bg-accent px-0.5 font-semibold text-accent-content"
-						href="#day-{id}"><span class="sr-only">{say.legendTable()}, </span>{clockWords(from)}</a
+						href="#day-{id}"
+						><span class="sr-only">{say.legendTable()}, {clockWords(from)}</span><span
+							class="@max-[30rem]:hidden"
+							aria-hidden="true">{clockWords(from)}</span
+						></a
 					>
 				{/each}
 				<span class="flex flex-wrap gap-x-1 px-1">

@@ -84,7 +84,7 @@ test('asks become a goal: its chance, its band, what helps and the smallest chan
 	await expect(page.locator('#rhythm-weekday-problem')).toBeVisible();
 	await expectAccessible(page);
 	await page.getByLabel('Thu', { exact: true }).check();
-	await page.getByLabel(tableDayWords.RhythmForm.where()).fill('Boat shed');
+	await page.locator('#rhythm').getByLabel(tableDayWords.RhythmForm.where()).fill('Boat shed');
 	await page.getByRole('button', { name: tableDayWords.RhythmForm.save() }).click();
 	await expect(page.locator('[data-rhythm-words]')).toHaveText(/^Every Thursday 18:00–20:30/);
 	await page.goto('/season');

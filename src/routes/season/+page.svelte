@@ -29,6 +29,7 @@
 	import { rhythmWords } from '$lib/stages/table-day/rhythm-words';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import { capital } from '$lib/ui/number-words';
+	import { actTo } from '$lib/ui/offered';
 	import Plus from '@lucide/svelte/icons/plus';
 	import type { PageProps } from './$types';
 
@@ -52,11 +53,7 @@
 	const start = $derived((basis.goals.at(-1)?.handedOver ?? 0) + basis.ready);
 </script>
 
-<PageTitle>
-	<a class="btn" href="/prepare/days#away"
-		><Plus class="size-5" aria-hidden="true" />{msg.someoneIsAway()}</a
-	>
-</PageTitle>
+<PageTitle />
 
 {#if form && 'message' in form && form.message}
 	<p class="font-semibold text-error" role="alert">{form.message}</p>
@@ -75,13 +72,19 @@
 	</div>
 	<div class="mt-4"><SeasonChain chain={data.chain} today={basis.today} /></div>
 {:else}
-	{#if data.rhythm}
-		<p class="mb-2">
+	<p class="mb-2 flex flex-wrap items-center gap-x-6">
+		{#if data.rhythm}
 			<a class="inline-flex min-h-11 link items-center" href="/prepare/days#rhythm"
 				>{rhythmWords(data.rhythm, basis.today)}</a
 			>
-		</p>
-	{/if}
+		{/if}
+		<a
+			class="inline-flex min-h-11 items-center gap-1 font-semibold"
+			href="/prepare/days#away"
+			hidden={actTo('/prepare/days?/away').hidden}
+			><Plus class="size-5" aria-hidden="true" />{msg.someoneIsAway()}</a
+		>
+	</p>
 	<div
 		class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,1fr)_20rem]"
 	>

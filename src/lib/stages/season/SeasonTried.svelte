@@ -4,7 +4,7 @@
 	import { noLevers } from '$lib/core/season/forecast';
 	import { nearDayWords } from '$lib/ui/day-words';
 	import { newKey } from '$lib/ui/new-key';
-	import { wholeNumber } from '$lib/ui/number-words';
+	import { fixed } from '$lib/ui/number-words';
 	import { actTo } from '$lib/ui/offered';
 	import type { Outlook } from './season-said';
 	import type { SeasonAsked, SeasonBasis, SeasonGoal } from './season-view';
@@ -43,8 +43,8 @@
 		{#if plain && outlook}
 			<p data-tried-result>
 				{say.tryingResult({
-					before: wholeNumber(plain.expected),
-					after: wholeNumber(outlook.expected),
+					before: fixed(plain.expected, 1),
+					after: fixed(outlook.expected, 1),
 					chanceBefore: likelihood(plain.chance),
 					chance: likelihood(outlook.chance)
 				})}

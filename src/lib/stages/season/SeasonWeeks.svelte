@@ -57,7 +57,8 @@
 			<div class="flex flex-wrap gap-1">
 				{#each row.tables as day (day.day + day.id)}{@render chip(day)}{:else}<span
 						class="hatched quiet grid min-h-8 min-w-20 place-items-center rounded-lg px-2"
-						>{row.isShut ? say.hallShut() : say.noTable()}</span
+						><span class="bg-base-100 px-1">{row.isShut ? say.hallShut() : say.noTable()}</span
+						></span
 					>{/each}
 			</div>
 		</td>

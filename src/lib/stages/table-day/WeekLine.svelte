@@ -50,8 +50,9 @@
 		<form class="flex flex-wrap items-center gap-x-3" method="POST" {...actTo('?/reopen')}>
 			<input type="hidden" name="id" value={id} />
 			<input type="hidden" name="month" value={month} />
-			<span class="hatched rounded-md px-2 py-1 font-semibold" data-shut
-				>{say.shutFromTo({ from: near(from), to: near(to) })}</span
+			<span class="hatched rounded-md p-1.5 font-semibold" data-shut
+				><span class="bg-base-100 px-1">{say.shutFromTo({ from: near(from), to: near(to) })}</span
+				></span
 			>
 			<button class="btn btn-ghost px-3 font-normal">{say.openAgain()}</button>
 		</form>

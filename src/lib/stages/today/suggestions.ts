@@ -10,7 +10,7 @@ import { matNeedWords, whoseWords } from '$lib/stages/making/mat-words';
 import type { SeasonSaid } from '$lib/stages/season/season-said';
 import type { SeasonBasis } from '$lib/stages/season/season-view';
 import { addsWords, chanceWords, leverWords } from '$lib/stages/season/season-words';
-import { shortDayWords, weekdayWords } from '$lib/ui/day-words';
+import { nearDayWords, shortDayWords, weekdayWords } from '$lib/ui/day-words';
 import { daysBetween } from '$lib/ui/days';
 import { capital, smallNumber, wholeNumber } from '$lib/ui/number-words';
 import type { TodayAct } from './today-view';
@@ -150,7 +150,7 @@ function remindActs(day: NextDay | null, { today }: SeasonBasis): TodayAct[] {
 	return [
 		{
 			id: `remind-${day.id}`,
-			title: say.remindThem({ count: day.untold, day: shortDayWords(day.day) }),
+			title: say.remindThem({ count: day.untold, day: nearDayWords(day.day, today) }),
 			reason: say.theySaidYes(),
 			when: shortDayWords(day.day),
 			href: '/season/words',

@@ -84,7 +84,7 @@
 			</section>
 		{/if}
 		<section class="sheet px-4 pt-3 pb-2" aria-labelledby="month">
-			<div class="flex items-center justify-between gap-2">
+			<div class="flex flex-wrap items-center justify-between gap-2">
 				<h2 id="month">{wholeMonthWords(data.month)}</h2>
 				<span class="flex gap-1">
 					<a

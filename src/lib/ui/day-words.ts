@@ -9,15 +9,29 @@ const shortDay = new Intl.DateTimeFormat('en-GB', {
 });
 const yearDay = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeZone: 'UTC' });
 
+/** Days that were written lately: a page of many days writes each once, and a formatter takes longest. */
+const mostWritten = 2000;
+function writtenOnce(format: Intl.DateTimeFormat): (day: string) => string {
+	const known = new Map<string, string>();
+	return (day) => {
+		const before = known.get(day);
+		if (before !== undefined) return before;
+		if (known.size >= mostWritten) known.clear();
+		const words = format.format(new Date(day));
+		known.set(day, words);
+		return words;
+	};
+}
+const shortDayOnce = writtenOnce(shortDay);
+const yearDayOnce = writtenOnce(yearDay);
+
 /** A day of this season: `24 Nov`; of a moment, the hall's day. */
 export const shortDayWords = (day: string | Date): string =>
-	typeof day === 'string'
-		? shortDay.format(new Date(day))
-		: writtenShortDay(day).replace(/ \d{4}$/, '');
+	typeof day === 'string' ? shortDayOnce(day) : writtenShortDay(day).replace(/ \d{4}$/, '');
 
 /** A day of any year: `24 Nov 2026`; of a moment, the hall's day. */
 export const yearDayWords = (day: string | Date): string =>
-	typeof day === 'string' ? yearDay.format(new Date(day)) : writtenShortDay(day);
+	typeof day === 'string' ? yearDayOnce(day) : writtenShortDay(day);
 
 const month = new Intl.DateTimeFormat('en-GB', { month: 'short', timeZone: 'UTC' });
 /** A month by its number in the year, 1 to 12: `Nov`. */
@@ -38,14 +52,16 @@ export const weekdayWords = (day: string): string => weekday.format(new Date(day
 /** A day as the title of its page: `Thursday 3 December`. */
 export const titleDayWords = (day: string): string => weekdayWords(day).replace(/ \d{4}$/, '');
 
-const dayOfWeek = new Intl.DateTimeFormat('en-GB', { weekday: 'short', timeZone: 'UTC' });
+const dayOfWeek = writtenOnce(
+	new Intl.DateTimeFormat('en-GB', { weekday: 'short', timeZone: 'UTC' })
+);
 /** The month of a day, counted from the first there is. */
 const monthOf = (day: string): number => 12 * Number(day.slice(0, 4)) + Number(day.slice(5, 7));
 
 /** A day as it is said today: `Thu 3 Dec`; with its year where it is not of this or the next month: `Thu 4 Feb 2027`. */
 export function nearDayWords(day: string, today: string): string {
 	const isNear = [0, 1].includes(monthOf(day) - monthOf(today));
-	return `${dayOfWeek.format(new Date(day))} ${isNear ? shortDayWords(day) : yearDayWords(day)}`;
+	return `${dayOfWeek(day)} ${isNear ? shortDayWords(day) : yearDayWords(day)}`;
 }
 
 /** The hall's day in full: `24 November 2026`. */

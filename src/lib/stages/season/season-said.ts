@@ -83,8 +83,8 @@ export interface ExchangeSaid extends Exchanged {
 	readonly id: string;
 }
 
-/** Seasons that a forecast rests on, and those a way is looked for with. */
-const [usualRuns, quickRuns] = [2000, 400] as const;
+/** Seasons that a forecast rests on, those a lever is told by, and those a way is looked for with. */
+const [usualRuns, leverRuns, quickRuns] = [2000, 600, 400] as const;
 /** Weeks of makers that are lived through in a moment: a season of more is gone through fewer times, for a lever fewer still. */
 const [atOnce, leverAtOnce] = [2_000_000, 600_000] as const;
 
@@ -142,7 +142,7 @@ export function seasonSaid(
 	const most = Math.max(now.weeks, ...goals.map(({ weeks }) => weeks));
 	const all = { ...order, now: { ...now, weeks: most } };
 	const chance = chanceOf(all, usualRuns);
-	const quick = chanceOf(order, usualRuns, leverAtOnce);
+	const quick = chanceOf(order, leverRuns, leverAtOnce);
 	const start = now.handedOver + now.ready;
 	/** Of what is gone through, so much is done. */
 	const isLonger = most > now.weeks;

@@ -100,7 +100,7 @@ describe('today', () => {
 	const acts = async (t: Awaited<ReturnType<typeof aSeason>>) =>
 		(await readToday(t.group, now, new Date())).acts
 			.map(({ id }) => id)
-			.filter((id) => !id.startsWith('lever-'));
+			.filter((id) => !/^(lever|begin)-/.test(id));
 	it('has nothing for a group that kept nothing', async () => {
 		const group = await newGroup();
 		expect(await isAnythingKept(group)).toBe(false);
@@ -123,6 +123,18 @@ describe('today', () => {
 		await send(t.group, 'mended', { mat: t.code });
 		await send(t.group, 'check', { mat: t.code, ...size });
 		expect((await acts(t))[0]).toMatch(/^pack-/);
+	});
+	it('says what to begin for what a place asks, from the same chain as the season', async () => {
+		const t = await aSeason('3', '2027-06-30');
+		const { acts: all } = await readToday(t.group, now, new Date());
+		const begin = all.find(({ id }) => id.startsWith('begin-'));
+		// One is being made already, and likely there by then.
+		expect(begin?.title).toContain('2 mats for Tide House');
+		expect(begin?.href).toBe('/season#chain');
+		await send(t.group, 'begin', { plan: t.planned.planId, person: '' });
+		await send(t.group, 'begin', { plan: t.planned.planId, person: '' });
+		const after = (await readToday(t.group, now, new Date())).acts.map(({ id }) => id);
+		expect(after.filter((id) => id.startsWith('begin-'))).toEqual([]);
 	});
 	it('says that a promise comes short while there is time', async () => {
 		const t = await aSeason('5', '2026-12-10');

@@ -17,8 +17,8 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = async (event) => {
 	event.depends('app:gather');
 	const { db, role } = event.locals;
-	const reader = await readerOf(event);
-	const page = await readSeasonPage(db, reader);
+	const { group } = await event.parent();
+	const page = await readSeasonPage(db, group);
 	const { basis, chain, rhythm, away, foretold, longAgo } = page;
 	const { goal, asked } = seasonAsked(event.url, basis);
 	const isYes = (name: string) => event.url.searchParams.get(name) === 'yes';

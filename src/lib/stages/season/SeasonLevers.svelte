@@ -26,11 +26,10 @@
 		})}`;
 	/** Less than this is none, in mats. */
 	const hardly = 0.05;
+	const nextDay = $derived(extraDay(basis, goal, asked.levers['table-day']));
 	const nameOf = (what: LeverName) =>
 		what === 'table-day'
-			? say.oneMoreTable({
-					day: nearDayWords(extraDay(basis, goal, asked.levers[what]), basis.today)
-				})
+			? say.oneMoreTable({ day: nearDayWords(nextDay, basis.today) })
 			: `${asked.levers[what] > 0 ? say.onceMore() : ''}${leverWords(what, 1)}`;
 </script>
 

@@ -1,5 +1,5 @@
 import type { SeasonWeek } from '$lib/core/season/forecast';
-import { isInSpans, weeksInSpans, type DaySpan } from '$lib/core/rhythm/span';
+import { dayNumber, isInSpans, weeksInSpans, type DaySpan } from '$lib/core/rhythm/span';
 import { dayAfter } from '$lib/ui/days';
 import type { SeasonBasis, SeasonDay, SeasonGoal } from './season-view';
 import { weeksTo } from './season-view';
@@ -44,11 +44,7 @@ export const weekRows = (
 			said: Math.max(0, ...tables.map(({ said }) => said)),
 			likely: Math.round(Math.max(0, ...tables.map(({ likely }) => likely))),
 			balls: (band.made * basis.newMat.bags) / basis.newMat.bagsPerBall,
-			away: away.filter((span) =>
-				Array.from({ length: 7 }, (_, nth) => dayAfter(from, nth)).some((day) =>
-					isInSpans(day, [span])
-				)
-			),
+			away: away.filter((span) => span.from <= until && from <= span.to),
 			band,
 			goals: basis.goals.filter((goal) => Math.max(1, weeksTo(basis, goal)) === at + 1)
 		};
@@ -81,4 +77,5 @@ export function extraDay(basis: SeasonBasis, goal: SeasonGoal, nth: number): str
 		.flatMap((week) => freeIn(week).slice(0, 3));
 	return all[nth] ?? all.at(-1) ?? dayAfter(basis.today, 7 * middle - 1);
 }
-const weekday = (day: string): number => new Date(`${day}T00:00:00Z`).getUTCDay();
+/** The first day that is counted from was a Thursday. */
+const weekday = (day: string): number => (dayNumber(day) + 4) % 7;

@@ -21,6 +21,17 @@ export interface SeasonThere {
 	readonly mats: readonly MatLine[];
 	readonly asks: readonly AskLine[];
 	readonly checks: CheckOverview;
+	/** What is to be begun for what places ask. */
+	readonly need: {
+		readonly asks: readonly {
+			readonly id: number;
+			readonly placeName: string;
+			readonly byDay: string;
+			readonly toBegin: number;
+			readonly beginBy: string | null;
+			readonly isLate: boolean;
+		}[];
+	};
 }
 
 /** The next table day: who said they come, and how many of them have a seat. */
@@ -270,6 +281,31 @@ const seasonActs = (said: SeasonSaid | null): TodayAct[] =>
 			worth: adds
 		}));
 
+/** Mats that are to be begun for what a place asks, the soonest first: by when at the latest, and for how many there is yarn. */
+const beginForActs = (
+	{ asks }: SeasonThere['need'],
+	{ today, strandMats }: SeasonBasis
+): TodayAct[] =>
+	asks
+		.filter(({ toBegin, beginBy }) => toBegin > 0 && beginBy !== null)
+		.map(({ id, placeName, byDay, toBegin, beginBy, isLate }) => {
+			const by = nearDayWords(byDay, today);
+			const when = nearDayWords(beginBy ?? byDay, today);
+			return {
+				id: `begin-${id}`,
+				title: say.beginFor({ count: toBegin, place: placeName }),
+				reason: `${isLate ? say.beginLate({ by }) : say.beginBy({ day: when, by })} ${say.yarnFor({
+					mats: wholeNumber(Math.floor(strandMats))
+				})}`,
+				when: isLate ? 'now' : when,
+				href: '/season#chain',
+				does: say.startOne(),
+				worth: toBegin * leastWorth,
+				days: isLate ? 7 : Math.max(0, daysBetween(today, beginBy ?? byDay))
+			};
+		})
+		.slice(0, 2);
+
 /** Somebody without a mat, and strand for one. */
 function beginActs({ freeMakers, strandMats, newMat }: SeasonBasis): TodayAct[] {
 	const count = Math.min(freeMakers.length, Math.floor(strandMats));
@@ -297,7 +333,7 @@ function beginActs({ freeMakers, strandMats, newMat }: SeasonBasis): TodayAct[] 
 
 /** The next few acts, those that press most first. */
 export const actsOf = (
-	{ basis, mats, asks, checks }: SeasonThere,
+	{ basis, mats, asks, checks, need }: SeasonThere,
 	{ day, drying, said, at }: BesideSeason
 ): TodayAct[] =>
 	byPressing([
@@ -309,7 +345,8 @@ export const actsOf = (
 		...checkActs(checks),
 		...dryingActs(drying, basis.newMat.bags, at),
 		...seasonActs(said),
-		...beginActs(basis)
+		...beginForActs(need, basis),
+		...(need.asks.some(({ toBegin }) => toBegin > 0) ? [] : beginActs(basis))
 	]);
 
 /** What acts rest on beside the season. */

@@ -162,13 +162,13 @@ test('the hall is shut for a week by a tap, and somebody is away: the season fol
 	await expect(page.locator(`[data-day="${on}"]`)).toHaveCount(1);
 	// Somebody is away from then on.
 	await page.request.post('/people?/add', {
-		form: { name: 'Mabel', key: crypto.randomUUID() },
+		form: { name: 'Suri', key: crypto.randomUUID() },
 		headers: { origin: new URL(page.url()).origin }
 	});
 	await page.reload();
 	await ready(page);
 	const away = page.locator('#away');
-	await away.getByLabel(tableDayWords.PrepareDaysPage.who()).selectOption('Mabel');
+	await away.getByLabel(tableDayWords.PrepareDaysPage.who()).selectOption('Suri');
 	await away.getByLabel(tableDayWords.PrepareDaysPage.firstDay()).fill(on);
 	await away.getByLabel(tableDayWords.PrepareDaysPage.lastDay()).fill('2020-01-01');
 	await away.getByRole('button', { name: tableDayWords.PrepareDaysPage.saveAway() }).click();
@@ -177,15 +177,15 @@ test('the hall is shut for a week by a tap, and somebody is away: the season fol
 	await away.getByRole('button', { name: tableDayWords.PrepareDaysPage.saveAway() }).click();
 	await expect(page.locator('[data-away-of]')).toHaveCount(1);
 	await page.goto('/season');
-	await expect(page.locator('[data-weeks]')).toContainText('Mabel');
+	await expect(page.locator('[data-weeks]')).toContainText('Suri');
 	const [{ name } = { name: '' }] = await rows<{ name: string }>(
 		app,
 		'select p.name from away a join person p on p.id = a.person_id'
 	);
-	expect(name).toBe('Mabel');
+	expect(name).toBe('Suri');
 	const calendar = await (await page.request.get('/prepare/days/calendar.ics')).text();
 	expect(calendar).toContain('RRULE:FREQ=WEEKLY;BYDAY=TH');
-	expect(calendar).not.toContain('Mabel');
+	expect(calendar).not.toContain('Suri');
 });
 
 test('plans can be exchanged against each other, and what each does is said', async ({ page }) => {

@@ -27,8 +27,27 @@ export interface WeekRow {
 	readonly goals: readonly SeasonGoal[];
 }
 
+/** Rows that were made of weeks: a forecast that is remembered is shown often. */
+const rowsOf = new WeakMap<
+	readonly SeasonWeek[],
+	{ readonly basis: SeasonBasis; readonly away: string; readonly rows: WeekRow[] }
+>();
+
 /** The weeks of a season: what each brings, and how many mats are good by its end. */
-export const weekRows = (
+export function weekRows(
+	basis: SeasonBasis,
+	weeks: readonly SeasonWeek[],
+	away: readonly SeasonAway[]
+): WeekRow[] {
+	const known = rowsOf.get(weeks);
+	const awayNow = JSON.stringify(away);
+	if (known?.basis === basis && known.away === awayNow) return known.rows;
+	const rows = rowsAnew(basis, weeks, away);
+	rowsOf.set(weeks, { basis, away: awayNow, rows });
+	return rows;
+}
+
+const rowsAnew = (
 	basis: SeasonBasis,
 	weeks: readonly SeasonWeek[],
 	away: readonly SeasonAway[]
@@ -53,13 +72,10 @@ export const weekRows = (
 /** Days of a week on which one more table is thought of first: Saturday, then those around it. */
 const likedDays = [6, 0, 5, 3, 2, 1, 4];
 
-/**
- * The day of one more table, in the middle of the weeks up to a goal, on a day when none is: the same that a lever
- * means.
- *
- * @param nth of several, from 0
- */
-export function extraDay(basis: SeasonBasis, goal: SeasonGoal, nth: number): string {
+/** Days of a season on which one more table could be, by the day of its goal: found once for as long as it is the same. */
+const daysKnown = new WeakMap<SeasonBasis, Map<string, readonly string[]>>();
+
+function extraDays(basis: SeasonBasis, goal: SeasonGoal): readonly string[] {
 	const weeks = Math.max(1, weeksTo(basis, goal));
 	const middle = Math.max(1, Math.ceil(weeks / 2));
 	const freeIn = (week: number) =>
@@ -75,7 +91,22 @@ export function extraDay(basis: SeasonBasis, goal: SeasonGoal, nth: number): str
 	const all = Array.from({ length: weeks }, (_, at) => at + 1)
 		.toSorted((one, other) => Math.abs(one - middle) - Math.abs(other - middle) || other - one)
 		.flatMap((week) => freeIn(week).slice(0, 3));
-	return all[nth] ?? all.at(-1) ?? dayAfter(basis.today, 7 * middle - 1);
+	return all.length > 0 ? all : [dayAfter(basis.today, 7 * middle - 1)];
 }
+
+/**
+ * The day of one more table, in the middle of the weeks up to a goal, on a day when none is: the same that a lever
+ * means.
+ *
+ * @param nth of several, from 0
+ */
+export function extraDay(basis: SeasonBasis, goal: SeasonGoal, nth: number): string {
+	const known = daysKnown.get(basis) ?? new Map<string, readonly string[]>();
+	daysKnown.set(basis, known);
+	const days = known.get(goal.by) ?? extraDays(basis, goal);
+	known.set(goal.by, days);
+	return days[nth] ?? days.at(-1) ?? goal.by;
+}
+
 /** The first day that is counted from was a Thursday. */
 const weekday = (day: string): number => (dayNumber(day) + 4) % 7;

@@ -10,6 +10,7 @@ import { seasonNow } from '$lib/server/season/season-now';
 import { readForm } from '$lib/server/web/read-form';
 import { readerOf } from '$lib/server/web/reader';
 import { hitsWords } from '$lib/stages/season/foretold';
+import { packed } from '$lib/stages/season/season-packed';
 import { changedWords } from '$lib/stages/season/season-words';
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -36,19 +37,8 @@ export const load: PageServerLoad = async (event) => {
 			? await changedSince(db, page, goal, said, role)
 			: null;
 	return {
-		...{
-			basis,
-			goal,
-			asked,
-			said,
-			change,
-			exchanges,
-			isNineAsked,
-			chain,
-			rhythm,
-			changed,
-			longAgo
-		},
+		packed: packed({ basis, said, chain }),
+		...{ goal, asked, change, exchanges, isNineAsked, rhythm, changed, longAgo },
 		away: awayFor(role, away),
 		hits: hitsWords(foretold)
 	};

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { changeActs, changeWords, effectWords } from './change-words';
 import { changesOf } from './season-changes';
+import { packed, unpacked } from './season-packed';
 import type { SeasonBasis, SeasonDay } from './season-view';
 import { extraDay, weekRows } from './season-weeks';
 
@@ -123,5 +124,15 @@ describe('the weeks of a season', () => {
 		expect(new Set([0, 1, 2].map((nth) => extraDay(before, goal, nth))).size).toBe(3);
 		// The middle is shut: the first day it is open again, in the week beside it.
 		expect(extraDay({ ...before, shut }, goal, 0)).toBe('2027-01-04');
+	});
+});
+
+describe('a season that is sent as one text', () => {
+	it('is the same on the other side, and the same object where it came before', () => {
+		const chain = { asks: [], plans: [], balls: [], bags: [] };
+		const text = packed({ basis: before, said: null, chain });
+		expect(unpacked(text)).toEqual({ basis: before, said: null, chain });
+		expect(unpacked(packed({ basis: before, said: null, chain }))).toBe(unpacked(text));
+		expect(packed({ basis: later(), said: null, chain })).not.toBe(text);
 	});
 });

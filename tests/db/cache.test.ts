@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
-import { Answers, markedTables, markOf, Memo } from '../../src/lib/server/db/cache';
+import { AskedTogether, Answers, markedTables, markOf, Memo } from '../../src/lib/server/db/cache';
 import type { MarkedTable } from '../../src/lib/server/db/cache';
 import { addReceivingPlace } from '../../src/lib/server/gather/places';
 import { addTableDay } from '../../src/lib/server/people/table-days';
@@ -148,6 +148,47 @@ describe('what is remembered of a group', () => {
 		expect(await said(other.group, 'today')).toBe(`${other.group.groupId} today`);
 		expect(await said(one.group, 'tomorrow')).toBe(`${one.group.groupId} tomorrow`);
 		expect(await markOf(one.group, ['plan'])).not.toBe(await markOf(one.group, ['plan', 'tool']));
+	});
+});
+
+describe('what several ask at once', () => {
+	it('is asked for whoever came first, and once more for all who came meanwhile', async () => {
+		const together = new AskedTogether<number>();
+		let asked = 0;
+		const answers: ((value: number) => void)[] = [];
+		const ask = () => {
+			asked++;
+			return new Promise<number>((done) => answers.push(done));
+		};
+		const first = together.of('a', ask);
+		const [second, third] = [together.of('a', ask), together.of('a', ask)];
+		const other = together.of('b', ask);
+		expect(asked).toBe(2);
+		answers[0]?.(1);
+		answers[1]?.(9);
+		expect([await first, await other]).toEqual([1, 9]);
+		await Promise.resolve();
+		expect(asked).toBe(3);
+		// Who comes while theirs is under way waits for another.
+		const fourth = together.of('a', ask);
+		answers[2]?.(2);
+		expect(await Promise.all([second, third])).toEqual([2, 2]);
+		await Promise.resolve();
+		expect(asked).toBe(4);
+		answers[3]?.(3);
+		expect(await fourth).toBe(3);
+		const last = together.of('a', ask);
+		expect(asked).toBe(5);
+		answers[4]?.(4);
+		expect(await last).toBe(4);
+	});
+	it('that fails for one is asked anew for those who wait', async () => {
+		const together = new AskedTogether<number>();
+		let times = 0;
+		const ask = () => (times++ === 0 ? Promise.reject(new Error('away')) : Promise.resolve(times));
+		const [first, second] = [together.of('a', ask), together.of('a', ask)];
+		await expect(first).rejects.toThrow('away');
+		expect(await second).toBe(2);
 	});
 });
 

@@ -32,7 +32,45 @@ export type MarkedTable = (typeof markedTables)[number];
  * by its newest rows, more of them than can be under way at once, or by how many there are; what is changed in
  * place by the transactions its rows are of. It is read from the rows, so that nobody who writes waits for another.
  */
-export const markOf = async (db: Db, tables: readonly MarkedTable[]): Promise<string> =>
+export const markOf = (db: Db, tables: readonly MarkedTable[]): Promise<string> =>
+	db.isReading
+		? marks.of(`${db.groupId} ${tables.join()}`, () => readMark(db, tables))
+		: readMark(db, tables);
+
+/**
+ * Questions that are asked by several at once: whoever comes while one is under way shares the next with all who wait for
+ * it. None is answered by a question that was asked before they came, so that what was kept by then is seen.
+ */
+export class AskedTogether<Value> {
+	readonly #going = new Map<string, { now: Promise<Value>; next: Promise<Value> | null }>();
+
+	of(key: string, ask: () => Promise<Value>): Promise<Value> {
+		const going = this.#going.get(key);
+		if (going) {
+			going.next ??= going.now.then(
+				() => this.#ask(key, ask),
+				() => this.#ask(key, ask)
+			);
+			return going.next;
+		}
+		return this.#ask(key, ask);
+	}
+
+	#ask(key: string, ask: () => Promise<Value>): Promise<Value> {
+		const now = ask();
+		const going: { now: Promise<Value>; next: Promise<Value> | null } = { now, next: null };
+		this.#going.set(key, going);
+		const ended = () => {
+			// Where others wait, theirs begins now and takes this place.
+			if (this.#going.get(key) === going && !going.next) this.#going.delete(key);
+		};
+		now.then(ended, ended);
+		return now;
+	}
+}
+const marks = new AskedTogether<string>();
+
+const readMark = async (db: Db, tables: readonly MarkedTable[]): Promise<string> =>
 	(
 		await db.one<{ mark: string }>(
 			`select concat_ws(' ',

@@ -71,6 +71,11 @@ export class House {
 		return typeof this.#at === 'string' ? this.#on('write') : this;
 	}
 
+	/** It asks on the connections that read, each question by itself. */
+	get isReading(): boolean {
+		return this.#at === 'read';
+	}
+
 	#on(at: Transaction | Use): this {
 		return new (this.constructor as new (work: Work, at: Transaction | Use) => this)(
 			this.#work,

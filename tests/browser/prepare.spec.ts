@@ -299,7 +299,7 @@ test('people are added in a line, seated by tapping, and a child never at a blad
 	await page.getByLabel(peopleWords.PersonForm.aChildAnAdultBeside()).check();
 	// The seat at the blade is shut now, and what was chosen there goes with it.
 	await expect(page.locator('[data-seat="cut-blade"]').getByRole('button')).toBeDisabled();
-	await page.locator('[data-person-form]').getByLabel('Lou').check();
+	await page.locator('[data-person-form]').getByLabel('Lou', { exact: true }).check();
 	await page.getByRole('button', { name: peopleWords.PersonForm.save(), exact: true }).click();
 	await expect(page.locator('[data-person="Kit"]')).toContainText('flatten');
 	await expect(page.locator('[data-person="Kit"]')).not.toContainText('blade');

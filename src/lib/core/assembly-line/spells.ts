@@ -1,8 +1,6 @@
 import { defaults } from '../defaults';
 import type { SeatTime } from './day';
-
-/** Moments nearer than this are one, s. */
-const momentS = 1e-6;
+import { momentS } from './table-at-work';
 
 /**
  * The sittings of one person who works a while and then rests: what is longer is parted, and a shorter pause than a

@@ -2,7 +2,6 @@ import { Answers } from '$lib/server/db/cache';
 import type { Db } from '$lib/server/db/db';
 import { listKinds } from '$lib/server/gather/kinds';
 import type { AskNeed, PlanNeed } from '$lib/server/need/need';
-import { readNeed } from '$lib/server/need/need';
 import { seasonTables } from '$lib/server/season/season-now';
 import type { LackedColour } from '$lib/core/store/allocate-store';
 import type { HallDay } from '$lib/ui/reader';
@@ -37,10 +36,7 @@ export const chainNow = (db: Db, { today, timeZone }: HallDay, mark?: string): P
 		db,
 		now,
 		async () => {
-			const [need, { toWind, asks }] = await Promise.all([
-				readNeed(db, now),
-				loadAsks(db, null, listKinds(db), now)
-			]);
+			const { need, toWind, asks } = await loadAsks(db, null, listKinds(db), now);
 			return {
 				asks: need.asks,
 				plans: need.plans,

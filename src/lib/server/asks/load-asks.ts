@@ -58,7 +58,7 @@ export async function loadAsks(
 		basis: practice.basis,
 		/** What hangs to dry may be good for strand, and is not counted yet. */
 		drying: heaps.filter(({ endedAt }) => !endedAt),
-		need: need.asks,
+		need,
 		/** Balls to wind for mats that are to be begun. */
 		toWind,
 		asks: lacks.map((lack) => ({

@@ -1,6 +1,6 @@
 import { kindNearBag, kindOfBag } from '$lib/core/bag/same-bag';
 import type { Allocation, Lack, LackedColour, Want } from '$lib/core/store/allocate-store';
-import { allocateStore, drawnForms } from '$lib/core/store/allocate-store';
+import { allocateStore, drawnForms, lacksOf } from '$lib/core/store/allocate-store';
 import type { Need } from '$lib/server/need/need';
 import { demandLeft } from '$lib/core/store/demand-left';
 import type { BegunMat } from '$lib/server/gather/begun-mats';
@@ -129,29 +129,19 @@ interface WantBy extends Pick<Want, 'kind' | 'demand'> {
 	readonly isBegun: boolean;
 }
 
-/** What lacks by kind and colour, in the order the wants name them. */
-function lacksBy(wants: readonly WantBy[], allocations: readonly Allocation[]): LackBy[] {
-	const lacks: {
-		kind: string | null;
-		colour: LackedColour;
-		bags: number;
-		by: string | null;
-		bagsBy: number;
-	}[] = [];
-	for (const [at, { lacking }] of allocations.entries()) {
-		const { kind, by } = wants[at] ?? { kind: null, by: null };
-		for (const [colour, bags] of Object.entries(lacking) as [LackedColour, number][]) {
-			const same = lacks.find((lack) => lack.kind === kind && lack.colour === colour);
-			if (same) {
-				same.bags += bags;
-				// What is asked for the soonest comes first: the first day that is met presses most.
-				same.by ??= by;
-				if (by !== null && by === same.by) same.bagsBy += bags;
-			} else lacks.push({ kind, colour, bags, by, bagsBy: by === null ? 0 : bags });
-		}
-	}
-	return lacks;
-}
+/** What lacks by kind and colour, in the order the wants name them; of it, what the ask of the soonest day lacks. */
+const lacksBy = (wants: readonly WantBy[], allocations: readonly Allocation[]): LackBy[] =>
+	lacksOf(wants, allocations).map((lack) => {
+		const pressing = allocations.flatMap(({ lacking }, at) => {
+			const { kind = null, by = null } = wants[at] ?? {};
+			const bags = kind === lack.kind ? lacking[lack.colour] : undefined;
+			return by !== null && bags !== undefined ? [{ by, bags }] : [];
+		});
+		// What is asked for the soonest comes first: the first day that is met presses most.
+		const by = pressing[0]?.by ?? null;
+		const first = pressing.filter((one) => one.by === by);
+		return { ...lack, by, bagsBy: first.reduce((sum, { bags }) => sum + bags, 0) };
+	});
 
 /** Balls to wind for mats that are to be begun: what is wanted of a colour and in no ball yet. */
 function ballsBy(wants: readonly WantBy[], allocations: readonly Allocation[]): BallsBy[] {

@@ -23,6 +23,8 @@ export const changedTables = [
 	'away',
 	'counted_on'
 ] as const;
+/** What is kept of a group and its season rests on: the book, and what is changed in place beside it. */
+export const bookTables: readonly MarkedTable[] = ['entry', ...changedTables];
 /** Tables that say when something of them changed. */
 export const markedTables = [...appendedTables, ...changedTables] as const;
 export type MarkedTable = (typeof markedTables)[number];

@@ -4,7 +4,7 @@ import { chainOf, yarnDayOf } from '$lib/core/hand-over/chain';
 import { DomainError } from '$lib/core/domain-error';
 import { pointFor } from '$lib/core/model/known-for';
 import { modelPlan } from '$lib/core/model/model';
-import { Answers, changedTables, Memo, type MarkedTable } from '$lib/server/db/cache';
+import { Answers, bookTables, Memo } from '$lib/server/db/cache';
 import type { Db } from '$lib/server/db/db';
 import { asksBy } from '$lib/server/hand-over/asks';
 import type { HabitInHand } from '$lib/server/making/mats';
@@ -62,8 +62,7 @@ export const toBeginOf = ({ plans }: Need): ToBegin =>
 export const matsToBegin = (db: Db, now: HallDay): Promise<ToBegin> =>
 	readNeed(db, now).then(toBeginOf);
 
-const needTables: readonly MarkedTable[] = ['entry', ...changedTables];
-const needs = new Answers<Need>(needTables);
+const needs = new Answers<Need>(bookTables);
 
 interface Sized {
 	readonly widthMm: number;

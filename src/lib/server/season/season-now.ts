@@ -24,7 +24,7 @@ import { needFrom } from '$lib/server/need/need';
 import { practiceOfGroup } from '$lib/server/measures/practice';
 import type { StoreFilm, StoreForm } from './film-in-store';
 import { filmInStore } from './film-in-store';
-import { Answers, changedTables, type MarkedTable } from '$lib/server/db/cache';
+import { Answers, bookTables } from '$lib/server/db/cache';
 import { plansOfSeason, toolsOfSeason } from './season-plans';
 
 /** Asks further ahead than this, two years, are none of this season. */
@@ -158,7 +158,7 @@ export interface SeasonRead extends SeasonThere {
 }
 
 /** What is kept of a group and a season rests on: the book, and what is changed in place beside it. */
-export const seasonTables: readonly MarkedTable[] = ['entry', ...changedTables];
+export const seasonTables = bookTables;
 
 const seasons = new Answers<SeasonRead>(seasonTables);
 

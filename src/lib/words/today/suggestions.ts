@@ -51,5 +51,5 @@ export const thenWeCanTell = (): string => "Then we can tell how likely the mats
 export const setRhythm = (): string => "Set the rhythm";
 export const beginFor = (d: { readonly count: number; readonly place: string | number }): string => '' + plural(d.count, 0, en, { one: "Begin 1 mat for " + d.place, other: "Begin " + number("en", d.count, 0) + " mats for " + d.place });
 export const beginBy = (d: { readonly day: string | number; readonly by: string | number }): string => "By " + d.day + ", to be in time for " + d.by + ".";
-export const beginLate = (d: { readonly by: string | number }): string => "They are wanted by " + d.by + ". Begun now they are likely late.";
+export const beginLate = (d: { readonly by: string | number }): string => "They are wanted by " + d.by + ". Started now, they are likely late.";
 export const yarnFor = (d: { readonly mats: string | number }): string => "There is yarn for " + d.mats + ".";

@@ -1,7 +1,7 @@
 // Groups as they are and nobody models them: table days that depend on who comes and on the hall, bags that
 // come in fits and starts, makers of their own kind. Drawn by rules that share nothing with what is forecast.
-import type { SeasonNow } from '../../src/lib/core/season/season';
-import { asBefore } from '../../src/lib/core/season/season';
+import type { SeasonNow } from '../../src/lib/core/season/now';
+import { asBefore } from '../../src/lib/core/season/now';
 import { makerWeeks, source } from './makers';
 
 /** A made-up group: what is known of its season today, and how many mats there really are by its end. */
@@ -80,8 +80,10 @@ export function madeGroup(seed: number, [least, most]: readonly [number, number]
 	return { now, truth: liveThrough(now, { makers, done, tableDay, sacks, goodShare, rng }) };
 }
 
-interface Life {
+/** A group’s life: makers’ weeks, when each is away, what days and drop-offs bring. */
+export interface Life {
 	readonly makers: readonly (() => number)[];
+	readonly away?: readonly (readonly number[])[];
 	readonly done: readonly number[];
 	readonly tableDay: () => number;
 	readonly sacks: () => number;
@@ -90,9 +92,9 @@ interface Life {
 }
 
 /** What really comes of it: the weeks as they are lived. */
-function liveThrough(
+export function liveThrough(
 	now: SeasonNow,
-	{ makers, done, tableDay, sacks, goodShare, rng }: Life
+	{ makers, away = [], done, tableDay, sacks, goodShare, rng }: Life
 ): number {
 	let [bags, strand, ready] = [now.bagMats, now.strandMats, now.handedOver + now.ready];
 	const share: (number | null)[] = makers.map((_, at) => done[at] ?? null);
@@ -100,25 +102,29 @@ function liveThrough(
 	/** Weeks until each mat in check is ready. */
 	let check: number[] = Array.from({ length: now.inCheck }, () => (rng() < goodShare ? 1 : 2));
 	for (let week = 1; week <= now.weeks; week++) {
-		const made = Math.min(bags, tableDay());
-		bags -= made;
-		strand += made;
+		if (now.tableDays.some((day) => day.week === week)) {
+			const made = Math.min(bags, tableDay());
+			bags -= made;
+			strand += made;
+		}
 		bags += sacks();
 		check = check.map((left) => left - 1);
 		ready += check.filter((left) => left === 0).length;
 		check = check.filter((left) => left > 0);
-		for (const [at, week] of makers.entries()) {
+		for (const [at, weekOf] of makers.entries()) {
 			const own = share[at];
-			const gained = week();
-			if (own === null || own === undefined) continue;
+			const gained = weekOf();
+			if (own === null || own === undefined || away[at]?.includes(week)) continue;
 			if (own + gained >= 1) {
 				share[at] = null;
 				waiting.push(at);
 				check.push(rng() < goodShare ? 1 : 2);
 			} else share[at] = own + gained;
 		}
-		while (waiting.length > 0 && strand >= 1) {
-			share[waiting.shift() ?? 0] = 0;
+		while (strand >= 1) {
+			const next = waiting.findIndex((at) => !away[at]?.includes(week));
+			if (next < 0) break;
+			share[waiting.splice(next, 1)[0] ?? 0] = 0;
 			strand--;
 		}
 	}

@@ -13,7 +13,7 @@ export function source(seed: number): () => number {
 }
 
 /** About standard normal: twelve numbers from 0 to 1, less six. */
-const bell = (rng: () => number): number => {
+export const bell = (rng: () => number): number => {
 	let sum = -6;
 	for (let one = 0; one < 12; one++) sum += rng();
 	return sum;

@@ -1,9 +1,10 @@
 // What a season will bring: how long it takes to say, and whether the intervals hold what they say for
 // groups nobody modelled. A model that learns nothing of its makers must fail this.
 import { forecastSeason } from '../../src/lib/core/season/forecast';
-import type { SeasonNow } from '../../src/lib/core/season/season';
+import type { SeasonNow } from '../../src/lib/core/season/now';
 import { seasonRuns } from '../../src/lib/core/season/season';
 import { print, quantile } from './figures.mjs';
+import { evenGroup } from './even-groups';
 import { madeGroup } from './groups';
 import { source } from './makers';
 
@@ -11,18 +12,26 @@ const runs = 400;
 /** Makers of a group, and how many groups: small ones differ most, and take least time. */
 const sizes = [
 	{ size: [3, 10], groups: 600 },
-	{ size: [25, 45], groups: 300 },
-	{ size: [80, 120], groups: 200 }
+	{ size: [25, 44], groups: 300 },
+	{ size: [80, 119], groups: 200 }
 ] as const;
+/** Groups of three kinds, and those that nobody is away from or that look half a year ahead. */
+const kinds: Readonly<Record<string, typeof madeGroup>> = {
+	'of their own kind': madeGroup,
+	'drawn evenly': (seed, size) => evenGroup(seed, size),
+	'drawn evenly, some away': (seed, size) => evenGroup(seed, size, { isAway: true }),
+	'drawn evenly, 26 weekly tables': (seed, size) => evenGroup(seed, size, { weeks: 26 })
+};
 
 /** Where the truth lies among the runs, ties shared out by chance; for groups of a size. */
 function places(
 	size: readonly [number, number],
 	groups: number,
-	known: (now: SeasonNow) => SeasonNow
+	make: typeof madeGroup,
+	known: (now: SeasonNow) => SeasonNow = (now) => now
 ): number[] {
 	return Array.from({ length: groups }, (_, group) => {
-		const { now, truth } = madeGroup(10_000 * size[0] + group, size);
+		const { now, truth } = make(10_000 * size[0] + group, size);
 		const counts = seasonRuns(known(now), { seed: group, runs }).map(
 			({ ready }) => ready.at(-1) ?? 0
 		);
@@ -44,10 +53,12 @@ const forgetful = (now: SeasonNow): SeasonNow => ({
 
 for (const { size, groups } of sizes) {
 	const name = `season: ${size.join('–')} makers`;
-	const all = places(size, groups, (now) => now);
-	print(`${name}, truth in the middle 80 %`, 100 * inMiddle(all), '% (75 to 87)');
-	print(`${name}, its mean place`, mean(all), '(0.45 to 0.55)');
-	const none = places(size, 100, forgetful);
+	for (const [kind, make] of Object.entries(kinds)) {
+		const all = places(size, groups, make);
+		print(`${name} ${kind}, truth in the middle 80 %`, 100 * inMiddle(all), '% (75 to 87)');
+		print(`${name} ${kind}, its mean place`, mean(all), '(0.45 to 0.55)');
+	}
+	const none = places(size, 100, madeGroup, forgetful);
 	print(`${name}, learning nothing`, 100 * inMiddle(none), '% (fails)');
 	print(`${name}, learning nothing, its mean place`, mean(none), '(fails)');
 }

@@ -199,6 +199,8 @@ export const defaults = {
 	weekOfMakerSpread: exact(0.6, 'of a week’s share'),
 	weeksPriorWithoutRows: exact(1, 'weeks'),
 	weeksPriorWithRows: exact(3, 'weeks'),
+	groupPriorMakers: exact(6, 'makers', 'assumed'),
+	weeksOfAllSpread: exact(0.02, 'of all makers’ weeks to come alike', 'assumed'),
 	ratePriorUnits: exact(5, 'units of work'),
 	swatchSpread: exact(0.04, 'of a reading', 'assumed'),
 	chainSpread: exact(0.02, 'of a ten-piece chain', 'assumed'),

@@ -9,6 +9,7 @@ export * as SeasonRests from './season/SeasonRests';
 export * as SeasonSheetPdfDoor from './season/SeasonSheetPdfDoor';
 export * as SeasonWordsActs from './season/SeasonWordsActs';
 export * as SeasonWordsPage from './season/SeasonWordsPage';
+export * as bestFile from './season/bestFile';
 export * as changeWords from './season/changeWords';
 export * as countedOn from './season/countedOn';
 export * as foretold from './season/foretold';

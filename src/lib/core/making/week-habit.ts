@@ -19,10 +19,12 @@ export interface WeekKnowledge {
 	/** Of their variance: shape and scale of the inverse gamma. */
 	readonly a: number;
 	readonly b: number;
+	/** Added to the mean of the logarithms of weeks to come, where their mean lies beside that of a log-normal. */
+	readonly lean: number;
 }
 
-/** Variance of the logarithms before any log. */
-const usualVariance = Math.log1p(defaults.weekOfMakerSpread.value ** 2);
+/** Variance of the logarithms of a week's share before any log. */
+export const usualVariance = Math.log1p(defaults.weekOfMakerSpread.value ** 2);
 
 /**
  * Before any log: a maker at home makes some 8 % of a mat a week, and one week in four nothing.
@@ -35,22 +37,27 @@ export const usualWeeks: WeekKnowledge = {
 	mu: Math.log(defaults.weekOfMaker.value) - usualVariance / 2,
 	kappa: 1,
 	a: 3,
-	b: 2 * usualVariance
+	b: 2 * usualVariance,
+	lean: 0
 };
 
 /**
  * What is known after a maker's own weeks.
  *
  * @param weeks shares of a mat, 0 or more, in any order
+ * @param before what is known of them before: what is usual, or the group's
  * @throws DomainError where a share is below 0
  * @example [weeksKnown([0.03, 0, 0.05]).none, weeksKnown([0.03, 0, 0.05]).some] // [2, 5]
  */
-export function weeksKnown(weeks: readonly number[]): WeekKnowledge {
+export function weeksKnown(
+	weeks: readonly number[],
+	before: WeekKnowledge = usualWeeks
+): WeekKnowledge {
 	const logs = weeks
 		.map((share) => within('share', share, { atLeast: 0 }))
 		.filter((share) => share > 0)
 		.map(Math.log);
-	const { none, some, mu, kappa, a, b } = usualWeeks;
+	const { none, some, mu, kappa, a, b, lean } = before;
 	const count = logs.length;
 	const mean = count > 0 ? logs.reduce((sum, log) => sum + log, 0) / count : 0;
 	const squares = logs.reduce((sum, log) => sum + (log - mean) ** 2, 0);
@@ -60,7 +67,8 @@ export function weeksKnown(weeks: readonly number[]): WeekKnowledge {
 		mu: (kappa * mu + count * mean) / (kappa + count),
 		kappa: kappa + count,
 		a: a + count / 2,
-		b: b + squares / 2 + (kappa * count * (mean - mu) ** 2) / (2 * (kappa + count))
+		b: b + squares / 2 + (kappa * count * (mean - mu) ** 2) / (2 * (kappa + count)),
+		lean
 	};
 }
 
@@ -78,15 +86,21 @@ export interface WeekHabit {
  *
  * @example drawHabit(usualWeeks, seededRng(7)).sigma // 0.46999
  */
-export function drawHabit({ none, some, mu, kappa, a, b }: WeekKnowledge, rng: Rng): WeekHabit {
+export function drawHabit(
+	{ none, some, mu, kappa, a, b, lean }: WeekKnowledge,
+	rng: Rng
+): WeekHabit {
 	const chance = randomBeta(rng, none, some);
 	const variance = b / randomGamma(rng, a);
 	return {
 		none: chance,
-		mu: mu + Math.sqrt(variance / kappa) * randomNormal(rng),
+		mu: mu + lean + Math.sqrt(variance / kappa) * randomNormal(rng),
 		sigma: Math.sqrt(variance)
 	};
 }
+
+/** Numbers that a week takes of its source, whatever it brings. */
+export const numbersOfWeek = 3;
 
 /**
  * The share of a mat that one week brings.
@@ -98,14 +112,3 @@ export const drawWeek = ({ none, mu, sigma }: WeekHabit, rng: Rng): number => {
 	const share = Math.exp(mu + sigma * randomNormal(rng));
 	return isNone ? 0 : share;
 };
-
-/**
- * Lets a week pass that nothing is asked of: as much chance is used up as by one that is drawn.
- *
- * @example (passWeek(seededRng(7)), 0) // 0
- */
-export function passWeek(rng: Rng): void {
-	rng();
-	rng();
-	rng();
-}

@@ -1,6 +1,6 @@
 import { within } from '../domain-error';
 import type { SeasonForecast } from './forecast';
-import type { SeasonNow } from './season';
+import type { SeasonNow } from './now';
 
 /** A kind of mat: the bags it takes, and the seconds whoever makes it works at it. */
 export interface MatKind {

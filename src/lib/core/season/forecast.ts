@@ -1,8 +1,9 @@
 import { quantileSorted } from '../statistics/quantile';
 import { groupBy } from '../group-by';
 import { within } from '../domain-error';
-import type { HoldBack, SeasonNow, SeasonRun } from './season';
-import { holdBacks, seasonRuns } from './season';
+import type { HoldBack, SeasonChance, SeasonNow, SeasonRun } from './now';
+import { holdBacks } from './now';
+import { seasonRuns } from './season';
 
 /** Mats by the end of a week: the mean, and 10 and 90 % points. */
 export interface SeasonBand {
@@ -149,11 +150,6 @@ export interface Lever {
 	readonly what: LeverName;
 	readonly adds: number;
 	readonly forecast: SeasonForecast;
-}
-
-export interface SeasonChance {
-	readonly seed: number;
-	readonly runs: number;
 }
 
 /**

@@ -5,8 +5,9 @@ import { seededRng } from '../statistics/rng';
 import { drawAmount, drawAmountHabit } from './amounts';
 import { forecastOf, forecastSeason, leverNames, withLever } from './forecast';
 import { exchangedOf, withNewMats } from './exchange';
-import type { SeasonNow, SeasonRun } from './season';
-import { asBefore, seasonRuns } from './season';
+import type { SeasonNow, SeasonRun } from './now';
+import { asBefore } from './now';
+import { seasonRuns } from './season';
 
 const nothing: SeasonNow = {
 	weeks: 10,

@@ -6,15 +6,49 @@ export type Rng = () => number;
  * mixing step (mulberry32, public domain); good enough to sample with, not for secrets.
  * @example seededRng(7)() // 0.011705
  */
-export function seededRng(seed: number): Rng {
+export const seededRng = (seed: number): Rng => placedRng(seed).next;
+
+/** A source of numbers that one may go to a place in, without drawing those before it. */
+export interface PlacedRng {
+	readonly next: Rng;
+	/** Where it is: a seed from which it goes on alike. */
+	readonly place: () => number;
+	/** Goes to so many numbers behind a place. */
+	readonly goTo: (place: number, numbers: number) => void;
+}
+
+/** From one number to the next. */
+const step = 0x6d2b79f5;
+
+/**
+ * The rng of a seed, with its place.
+ *
+ * @example placedRng(7).next() === seededRng(7)() // true
+ */
+export function placedRng(seed: number): PlacedRng {
 	let state = seed >>> 0;
-	return () => {
-		state = (state + 0x6d2b79f5) >>> 0;
-		let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-		mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-		return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
+	return {
+		next: () => {
+			state = (state + step) >>> 0;
+			let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
+			mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
+			return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
+		},
+		place: () => state,
+		goTo: (place, numbers) => {
+			state = (place + Math.imul(numbers, step)) >>> 0;
+		}
 	};
 }
+
+/**
+ * One number of a generator, without those before it.
+ *
+ * @param nth whole, from 0
+ * @example nthOf(7, 0) === seededRng(7)() // true
+ */
+export const nthOf = (seed: number, nth: number): number =>
+	seededRng((seed + Math.imul(nth, step)) >>> 0)();
 
 /**
  * A standard normal number from two of a generator (Box and Muller).

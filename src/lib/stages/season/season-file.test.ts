@@ -110,4 +110,16 @@ describe('the door of a season', () => {
 		expect(problems.map((one) => one.sentence).join(' ')).toContain(sentence);
 	});
 	it('refuses what is no JSON', () => expect(readSeasonFile('{').problems).toHaveLength(1));
+
+	it('is the same in another order of its mats, its past and its days, where each mat has an id', () => {
+		const mats = Array.from({ length: 12 }, (_, at) => ({
+			id: `m${at}`,
+			done: 0.07 * at,
+			weeks: [0.01 * at, 0.04, 0, 0.05]
+		}));
+		const days = ['2026-12-03', '2026-12-10', '2026-12-10', '2026-12-17'];
+		expect(answer({ mats: mats.toReversed(), table_days: days.toReversed() })).toEqual(
+			answer({ mats, table_days: days })
+		);
+	});
 });

@@ -1,7 +1,7 @@
 import { seasonFile as say } from '$lib/words/season';
 import { weeksInSpans } from '$lib/core/rhythm/span';
-import type { MakerOfSeason, SeasonNow } from '$lib/core/season/season';
-import { asBefore } from '$lib/core/season/season';
+import type { MakerOfSeason, SeasonNow } from '$lib/core/season/now';
+import { asBefore } from '$lib/core/season/now';
 import { daysBetween } from '$lib/ui/days';
 import type { ReadFile } from '$lib/ui/read-json';
 import { readJson } from '$lib/ui/read-json';
@@ -54,73 +54,79 @@ const away = z
 	.default([]);
 const worths = z.array(worth, { error: words.list }).max(520, words.list).default([]);
 
+/** What every door of a season reads, whoever makes its mats. */
+export const seasonFields = {
+	today: day,
+	by: day,
+	wanted: count,
+	handed_over: count.default(0),
+	ready: count.default(0),
+	in_check: count.default(0),
+	strand_mats: worth.default(0),
+	bag_mats: worth.default(0),
+	bags_per_week: worths,
+	table_days: z.array(day, { error: words.list }).max(520, words.list).default([]),
+	per_table_day: z
+		.array(
+			z.union([worth, z.strictObject({ made: worth, short: z.boolean().default(false) })], {
+				error: say.whatATableDayMade()
+			}),
+			{ error: words.list }
+		)
+		.max(520, words.list)
+		.default([]),
+	checks: z
+		.strictObject(
+			{ good: count.default(0), mended: count.default(0) },
+			{ error: say.theseAreChecksGoodAnd() }
+		)
+		.default({ good: 0, mended: 0 }),
+	bags_per_mat: z
+		.number({ error: words.bags })
+		.gt(0, words.bags)
+		.max(100_000, words.bags)
+		.default(550),
+	seed: z
+		.number({ error: words.seed })
+		.int(words.seed)
+		.min(0, words.seed)
+		.max(4_294_967_295, words.seed)
+		.default(1),
+	runs: z
+		.number({ error: words.runs })
+		.int(words.runs)
+		.min(1, words.runs)
+		.max(20_000, words.runs)
+		.default(2000)
+} as const;
+
+/** Somebody who makes mats, as a file has them. */
+export const makerFields = { id, weeks, away } as const;
+/** The share of a mat that is made, and the weeks it rests. */
+export const matFields = {
+	done: z.number({ error: words.done }).min(0, words.done).max(100, words.done),
+	rest_weeks: count.default(0)
+} as const;
+
 const fileShape = z.strictObject(
 	{
-		today: day,
-		by: day,
-		wanted: count,
-		handed_over: count.default(0),
-		ready: count.default(0),
-		in_check: count.default(0),
+		...seasonFields,
 		mats: z
-			.array(
-				z.strictObject(
-					{
-						id,
-						done: z.number({ error: words.done }).min(0, words.done).max(100, words.done),
-						weeks,
-						rest_weeks: count.default(0),
-						away
-					},
-					{ error: say.aMatBeingMadeHas() }
-				),
-				{ error: say.aListOfMatsBeing() }
-			)
-			.default([]),
-		free_makers: z
-			.array(z.strictObject({ id, weeks, away }, { error: say.aMakerWithoutAMat() }), {
-				error: say.aListOfMakersWithout()
+			.array(z.strictObject({ ...makerFields, ...matFields }, { error: say.aMatBeingMadeHas() }), {
+				error: say.aListOfMatsBeing()
 			})
 			.default([]),
-		strand_mats: worth.default(0),
-		bag_mats: worth.default(0),
-		bags_per_week: worths,
-		table_days: z.array(day, { error: words.list }).max(520, words.list).default([]),
-		per_table_day: z
-			.array(
-				z.union([worth, z.strictObject({ made: worth, short: z.boolean().default(false) })], {
-					error: say.whatATableDayMade()
-				}),
-				{ error: words.list }
-			)
-			.max(520, words.list)
-			.default([]),
-		checks: z
-			.strictObject(
-				{ good: count.default(0), mended: count.default(0) },
-				{ error: say.theseAreChecksGoodAnd() }
-			)
-			.default({ good: 0, mended: 0 }),
-		bags_per_mat: z
-			.number({ error: words.bags })
-			.gt(0, words.bags)
-			.max(100_000, words.bags)
-			.default(550),
-		seed: z
-			.number({ error: words.seed })
-			.int(words.seed)
-			.min(0, words.seed)
-			.max(4_294_967_295, words.seed)
-			.default(1),
-		runs: z
-			.number({ error: words.runs })
-			.int(words.runs)
-			.min(1, words.runs)
-			.max(20_000, words.runs)
-			.default(2000)
+		free_makers: z
+			.array(z.strictObject(makerFields, { error: say.aMakerWithoutAMat() }), {
+				error: say.aListOfMakersWithout()
+			})
+			.default([])
 	},
 	{ error: say.aSeasonHasTodayBy() }
 );
+
+/** What a file says of a season beside its mats and makers. */
+type SeasonData = z.infer<z.ZodObject<typeof seasonFields>>;
 
 interface FileMaker {
 	readonly id?: string | undefined;
@@ -132,34 +138,93 @@ interface FileMaker {
 const mostWork = 40_000_000;
 const mostWeeks = 260;
 
-const problem = (path: string, sentence: string): ReadFile<SeasonCase> => ({
+/** A file that cannot be used, for one reason. */
+export const problem = <Value>(path: string, sentence: string): ReadFile<Value> => ({
 	problems: [{ path, sentence }]
+});
+
+/** Whole weeks of a file’s season, or what is wrong with them: too many for so many makers and runs, too. */
+export function weeksOfFile(
+	{ today, by, runs }: SeasonData,
+	makers: number
+):
+	| { readonly weeks: number; readonly wrong?: never }
+	| { readonly weeks?: never; readonly wrong: ReadFile<never> } {
+	const days = daysBetween(today, by);
+	const weeks = Math.floor(days / 7);
+	if (days < 0) return { wrong: problem('by', say.theSeasonEndsBeforeIt()) };
+	if (weeks > mostWeeks) return { wrong: problem('by', say.atMostFiveYearsAhead()) };
+	if (makers * weeks * runs > mostWork)
+		return { wrong: problem('runs', say.tooManyMatsWeeksAnd()) };
+	return { weeks };
+}
+
+/** Whether an id stands twice in a list of a file. */
+export function hasTwice(list: readonly { readonly id?: string | undefined }[]): boolean {
+	const ids = list.flatMap((one) => one.id ?? []);
+	return new Set(ids).size < ids.length;
+}
+
+/** A maker of a file: the weeks in which they are away are counted from the first. */
+export const makerOfFile = <Maker extends FileMaker>(
+	{ weeks, away }: Maker,
+	{ today }: SeasonData,
+	weeksToCome: number
+): MakerOfSeason => ({
+	weeks,
+	away: weeksInSpans(
+		away.map(([from, to]) => ({ from, to })),
+		today,
+		weeksToCome
+	)
+});
+
+/** Table days to come: their weeks. Each has the luck of its day, whatever stands beside it; of one day the second has its own. */
+function daysToCome(days: readonly string[], today: string): SeasonNow['tableDays'] {
+	const ahead = days
+		.map((one) => daysBetween(today, one))
+		.filter((days) => days >= 0)
+		.toSorted((one, other) => one - other);
+	return ahead.map((days, at) => ({
+		week: Math.floor(days / 7) + 1,
+		attendance: 1,
+		stream: streamsOfDay * days + (at - ahead.indexOf(days))
+	}));
+}
+/** A day of a file has so many streams of its own at the most, as many as it stands in the list. */
+const streamsOfDay = 600;
+
+/** The season of a file without its mats and makers. */
+export const seasonOfFile = (data: SeasonData, weeks: number): SeasonNow => ({
+	weeks,
+	handedOver: data.handed_over,
+	ready: data.ready,
+	inCheck: data.in_check,
+	mats: [],
+	freeMakers: [],
+	strandMats: data.strand_mats,
+	bagMats: data.bag_mats,
+	bagsPerWeek: data.bags_per_week,
+	tableDays: daysToCome(data.table_days, data.today),
+	perTableDay: data.per_table_day.map((one) =>
+		typeof one === 'number' ? { made: one, isShort: false } : { made: one.made, isShort: one.short }
+	),
+	checks: data.checks,
+	newMat: asBefore,
+	looms: null
 });
 
 /** Reads a season out of the text of a file, or says all that is wrong with it. */
 export function readSeasonFile(text: string): ReadFile<SeasonCase> {
 	const { value: data, problems } = readJson(text, fileShape);
 	if (problems) return { problems };
-	const days = daysBetween(data.today, data.by);
-	if (days < 0) return problem('by', say.theSeasonEndsBeforeIt());
-	const weeksToCome = Math.floor(days / 7);
-	if (weeksToCome > mostWeeks) return problem('by', say.atMostFiveYearsAhead());
-	const makers = data.mats.length + data.free_makers.length;
-	if (makers * weeksToCome * data.runs > mostWork)
-		return problem('runs', say.tooManyMatsWeeksAnd());
-	for (const name of ['mats', 'free_makers'] as const) {
-		const ids = data[name].flatMap((one) => one.id ?? []);
-		if (new Set(ids).size < ids.length) return problem(name, say.eachIdStandsOnce());
-	}
-	/** A maker of the file: the weeks in which they are away are counted from the first. */
-	const makerOf = ({ id, weeks, away }: FileMaker): MakerOfSeason => ({
-		...(id === undefined ? {} : { id }),
-		weeks,
-		away: weeksInSpans(
-			away.map(([from, to]) => ({ from, to })),
-			data.today,
-			weeksToCome
-		)
+	const { weeks, wrong } = weeksOfFile(data, data.mats.length + data.free_makers.length);
+	if (wrong) return wrong;
+	for (const name of ['mats', 'free_makers'] as const)
+		if (hasTwice(data[name])) return problem(name, say.eachIdStandsOnce());
+	const makerOf = (maker: FileMaker): MakerOfSeason => ({
+		...(maker.id === undefined ? {} : { id: maker.id }),
+		...makerOfFile(maker, data, weeks)
 	});
 	return {
 		value: {
@@ -169,33 +234,14 @@ export function readSeasonFile(text: string): ReadFile<SeasonCase> {
 			seed: data.seed,
 			runs: data.runs,
 			now: {
-				weeks: weeksToCome,
-				handedOver: data.handed_over,
-				ready: data.ready,
-				inCheck: data.in_check,
-				mats: data.mats.map(({ rest_weeks: restWeeks, ...mat }) => ({
+				...seasonOfFile(data, weeks),
+				mats: data.mats.map((mat) => ({
 					...makerOf(mat),
 					done: mat.done,
-					restWeeks,
+					restWeeks: mat.rest_weeks,
 					isOnLoom: false
 				})),
-				freeMakers: data.free_makers.map(makerOf),
-				strandMats: data.strand_mats,
-				bagMats: data.bag_mats,
-				bagsPerWeek: data.bags_per_week,
-				// Days behind are none to come; each day has its own luck, whatever stands beside it.
-				tableDays: data.table_days
-					.map((one) => daysBetween(data.today, one))
-					.filter((ahead) => ahead >= 0)
-					.map((ahead, stream) => ({ week: Math.floor(ahead / 7) + 1, attendance: 1, stream })),
-				perTableDay: data.per_table_day.map((one) =>
-					typeof one === 'number'
-						? { made: one, isShort: false }
-						: { made: one.made, isShort: one.short }
-				),
-				checks: data.checks,
-				newMat: asBefore,
-				looms: null
+				freeMakers: data.free_makers.map(makerOf)
 			}
 		}
 	};

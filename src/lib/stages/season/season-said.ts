@@ -1,6 +1,6 @@
 import type { Exchanged, MatKind } from '$lib/core/season/exchange';
 import { exchangedOf, withNewMats } from '$lib/core/season/exchange';
-import type { HoldBack, SeasonNow, SeasonRun } from '$lib/core/season/season';
+import type { HoldBack, SeasonNow, SeasonRun } from '$lib/core/season/now';
 import type { LeverCounts, LeverName, SeasonForecast, SeasonWeek } from '$lib/core/season/forecast';
 import {
 	atLeast,

@@ -1,7 +1,7 @@
 import type { MatKind } from '$lib/core/season/exchange';
 import type { LeverCounts } from '$lib/core/season/forecast';
-import type { SeasonNow } from '$lib/core/season/season';
-import { asBefore } from '$lib/core/season/season';
+import type { SeasonNow } from '$lib/core/season/now';
+import { asBefore } from '$lib/core/season/now';
 import { daysBetween } from '$lib/ui/days';
 import type { DaySpan } from '$lib/core/rhythm/span';
 import type { SeasonOrder } from './season-said';

@@ -1,4 +1,4 @@
-import type { HoldBack } from '$lib/core/season/season';
+import type { HoldBack } from '$lib/core/season/now';
 import { seasonWords as msg } from '$lib/words/season';
 import { wholePercents } from '$lib/core/statistics/whole-percents';
 import type { LeverCounts, LeverName } from '$lib/core/season/forecast';

@@ -1,0 +1,4 @@
+// npm run --silent best -- FILE
+import { runCli } from './lib/run-cli.mjs';
+
+await runCli('best');

@@ -2,7 +2,7 @@ import { within } from '../domain-error';
 import { weeksOfGroup } from '../making/group-weeks';
 import type { GroupWeeks } from '../making/group-weeks';
 import type { Rng } from '../statistics/rng';
-import { placedRng } from '../statistics/rng';
+import { PlacedRng } from '../statistics/rng';
 import type { WeekHabit, WeekKnowledge } from '../making/week-habit';
 import { drawHabit, drawWeek, numbersOfWeek, weeksKnown } from '../making/week-habit';
 import { drawCommon } from './common-luck';
@@ -52,7 +52,7 @@ export function knownMakers({ mats, freeMakers }: SeasonNow, { each }: GroupWeek
 
 /** The luck of a maker, drawn for the weeks that it is asked of. */
 class DrawnLuck implements MakerLuck {
-	private rng = placedRng(0);
+	private readonly rng = new PlacedRng();
 	private checkRng: Rng | null = null;
 	private habit: WeekHabit = { none: 1, mu: 0, sigma: 0 };
 	private place = 0;
@@ -65,9 +65,9 @@ class DrawnLuck implements MakerLuck {
 
 	begin(run: number): void {
 		this.run = run;
-		this.rng = placedRng(seedOf(this.seed, run, this.known.stream));
+		this.rng.goTo(seedOf(this.seed, run, this.known.stream), 0);
 		this.habit = drawHabit(this.known.weeks, this.rng.next);
-		this.place = this.rng.place();
+		this.place = this.rng.place;
 		this.checkRng = null;
 	}
 

@@ -1,43 +1,26 @@
 /** A source of numbers from 0 (with) to 1 (without). */
 export type Rng = () => number;
 
+/** From one number to the next. */
+const step = 0x6d2b79f5;
+
+/** The number of a place: its bits, mixed. */
+function mixed(place: number): number {
+	let bits = Math.imul(place ^ (place >>> 15), 1 | place);
+	bits = (bits + Math.imul(bits ^ (bits >>> 7), 61 | bits)) ^ bits;
+	return ((bits ^ (bits >>> 14)) >>> 0) / 4294967296;
+}
+
 /**
  * Rng from a seed: the same seed gives the same numbers everywhere. A 32-bit counter with a
  * mixing step (mulberry32, public domain); good enough to sample with, not for secrets.
  * @example seededRng(7)() // 0.011705
  */
-export const seededRng = (seed: number): Rng => placedRng(seed).next;
-
-/** A source of numbers that one may go to a place in, without drawing those before it. */
-export interface PlacedRng {
-	readonly next: Rng;
-	/** Where it is: a seed from which it goes on alike. */
-	readonly place: () => number;
-	/** Goes to so many numbers behind a place. */
-	readonly goTo: (place: number, numbers: number) => void;
-}
-
-/** From one number to the next. */
-const step = 0x6d2b79f5;
-
-/**
- * The rng of a seed, with its place.
- *
- * @example placedRng(7).next() === seededRng(7)() // true
- */
-export function placedRng(seed: number): PlacedRng {
+export function seededRng(seed: number): Rng {
 	let state = seed >>> 0;
-	return {
-		next: () => {
-			state = (state + step) >>> 0;
-			let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-			mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-			return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
-		},
-		place: () => state,
-		goTo: (place, numbers) => {
-			state = (place + Math.imul(numbers, step)) >>> 0;
-		}
+	return () => {
+		state = (state + step) >>> 0;
+		return mixed(state);
 	};
 }
 
@@ -48,7 +31,22 @@ export function placedRng(seed: number): PlacedRng {
  * @example nthOf(7, 0) === seededRng(7)() // true
  */
 export const nthOf = (seed: number, nth: number): number =>
-	seededRng((seed + Math.imul(nth, step)) >>> 0)();
+	mixed((seed + Math.imul(nth + 1, step)) >>> 0);
+
+/** A source of numbers that goes to any place among them without drawing those before it. */
+export class PlacedRng {
+	/** Where it is: a seed from which it goes on alike. */
+	place = 0;
+	readonly next: Rng = () => {
+		this.place = (this.place + step) >>> 0;
+		return mixed(this.place);
+	};
+
+	/** Goes to so many numbers behind a place. */
+	goTo(place: number, numbers: number): void {
+		this.place = (place + Math.imul(numbers, step)) >>> 0;
+	}
+}
 
 /**
  * A standard normal number from two of a generator (Box and Muller).

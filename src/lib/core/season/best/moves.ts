@@ -30,24 +30,28 @@ export function promisesOf(held: HeldSeason): Promises {
 	);
 	const nobody = { away: [], promise: { mean: 0, ofWeek: 0, ofMean: 0 } };
 	const weeks = held.season.weeks - weeksOfCheck;
+	const known = new Map<string, number>();
+	const inTime: Promises['inTime'] = ({ done }, maker, rest) => {
+		const { away, promise } = all.get(maker) ?? nobody;
+		const lost = away.filter((week) => week > rest && week <= weeks).length;
+		return chanceOfShare(promise, 1 - done, weeks - rest - lost);
+	};
 	return {
 		of: (maker) => (all.get(maker) ?? nobody).promise,
-		inTime({ done }, maker, rest) {
-			const { away, promise } = all.get(maker) ?? nobody;
-			const lost = away.filter((week) => week > rest && week <= weeks).length;
-			return chanceOfShare(promise, 1 - done, weeks - rest - lost);
+		inTime(mat, maker, rest) {
+			const key = `${mat.id} ${rest} ${maker}`;
+			const chance = known.get(key) ?? inTime(mat, maker, rest);
+			known.set(key, chance);
+			return chance;
 		}
 	};
 }
 
-/** A plan that differs from another by one step, and roughly how many mats in time it adds. */
-export interface Move {
-	readonly plan: HandPlan;
+/** A step from one plan: mats that go to others, and roughly how many mats in time that adds. */
+interface Step {
+	readonly to: readonly (readonly [HeldMat, string])[];
 	readonly hope: number;
 }
-
-const holderOf = ({ mats }: HeldSeason, passes: readonly Pass[], id: string) =>
-	passes.find(({ mat }) => mat === id)?.to ?? mats.find((mat) => mat.id === id)?.maker ?? '';
 
 /** The passes of a plan with one mat in other hands: none where it is back in its own. */
 const handed = (passes: readonly Pass[], mat: HeldMat, to: string): Pass[] => [
@@ -68,43 +72,73 @@ function beginsAfter(
 	return newly.length > 0 ? [[...still, ...newly], still] : [still];
 }
 
-/**
- * Steps that put one mat into other hands, or two into each other's; the likeliest to help first.
- *
- * @example passMoves({ season: { weeks: 9, handedOver: 0, ready: 0, inCheck: 0, mats: [], freeMakers: [], strandMats: 0, bagMats: 0, bagsPerWeek: [], tableDays: [], perTableDay: [], checks: { good: 0, mended: 0 }, newMat: { strand: 1, pace: 1 }, looms: null }, mats: [], makers: [] }, { passes: [], begin: [] }, { of: () => ({ mean: 0, ofWeek: 0, ofMean: 0 }), inTime: () => 0 }) // []
- */
-export function passMoves(held: HeldSeason, plan: HandPlan, promises: Promises): Move[] {
-	const moves: Move[] = [];
-	const free = freeAfter(held, plan.passes);
-	const passable = held.mats.filter(({ done }) => done < 1);
+/** All steps from a plan, the likeliest to help first. */
+function stepsFrom(held: HeldSeason, { passes }: HandPlan, promises: Promises): Step[] {
+	const free = freeAfter(held, passes);
+	const passedTo = new Map(passes.map(({ mat, to }) => [mat, to]));
 	const inHands = (mat: HeldMat, maker: string) =>
 		promises.inTime(mat, maker, maker === mat.maker ? (mat.restWeeks ?? 0) : 1);
-	const add = (passes: readonly Pass[], hope: number) => {
-		for (const begin of beginsAfter(held, plan, passes))
-			moves.push({ plan: { passes, begin }, hope });
-	};
-	for (const [at, mat] of passable.entries()) {
-		const holder = holderOf(held, plan.passes, mat.id);
-		const now = inHands(mat, holder);
-		for (const to of free) add(handed(plan.passes, mat, to), inHands(mat, to) - now);
-		for (const other of passable.slice(at + 1)) {
-			const otherHolder = holderOf(held, plan.passes, other.id);
-			if (otherHolder === holder) continue;
-			add(
-				handed(handed(plan.passes, mat, otherHolder), other, holder),
-				inHands(mat, otherHolder) + inHands(other, holder) - now - inHands(other, otherHolder)
-			);
+	const now = held.mats
+		.filter(({ done }) => done < 1)
+		.map((mat) => {
+			const holder = passedTo.get(mat.id) ?? mat.maker;
+			return { mat, holder, hope: inHands(mat, holder) };
+		});
+	const steps: Step[] = [];
+	for (const [at, { mat, holder, hope }] of now.entries()) {
+		for (const to of free) steps.push({ to: [[mat, to]], hope: inHands(mat, to) - hope });
+		for (const other of now.slice(at + 1)) {
+			if (other.holder === holder) continue;
+			steps.push({
+				to: [
+					[mat, other.holder],
+					[other.mat, holder]
+				],
+				hope: inHands(mat, other.holder) + inHands(other.mat, holder) - hope - other.hope
+			});
 		}
 	}
-	return moves
-		.filter(({ plan: { passes } }) => holdsOnce(held, passes))
-		.toSorted((one, other) => other.hope - one.hope);
+	return steps.toSorted((one, other) => other.hope - one.hope);
+}
+
+/** A plan that differs from another by one step. */
+export interface Move {
+	readonly plan: HandPlan;
+	readonly hope: number;
+}
+
+/**
+ * Plans that put one mat into other hands, or two into each other's; the likeliest to help first, and so many at the most.
+ *
+ * @example passMoves({ season: { weeks: 9, handedOver: 0, ready: 0, inCheck: 0, mats: [], freeMakers: [], strandMats: 0, bagMats: 0, bagsPerWeek: [], tableDays: [], perTableDay: [], checks: { good: 0, mended: 0 }, newMat: { strand: 1, pace: 1 }, looms: null }, mats: [], makers: [] }, { passes: [], begin: [] }, { of: () => ({ mean: 0, ofWeek: 0, ofMean: 0 }), inTime: () => 0 }, 5) // []
+ */
+export function passMoves(
+	held: HeldSeason,
+	plan: HandPlan,
+	promises: Promises,
+	most: number
+): Move[] {
+	const moves: Move[] = [];
+	for (const { to, hope } of stepsFrom(held, plan, promises)) {
+		if (moves.length >= most) break;
+		let { passes } = plan;
+		for (const [mat, maker] of to) passes = handed(passes, mat, maker);
+		if (!holdsOnce(held, passes)) continue;
+		for (const begin of beginsAfter(held, plan, passes))
+			moves.push({ plan: { passes, begin }, hope });
+	}
+	return moves;
 }
 
 /** Nobody who gets a mat holds another. */
 function holdsOnce(held: HeldSeason, passes: readonly Pass[]): boolean {
-	const holders = held.mats.map(({ id }) => holderOf(held, passes, id));
-	return passes.every(({ to }) => holders.filter((holder) => holder === to).length === 1);
+	const passedTo = new Map(passes.map(({ mat, to }) => [mat, to]));
+	const holders = new Map<string, number>();
+	for (const { id, maker } of held.mats) {
+		const holder = passedTo.get(id) ?? maker;
+		holders.set(holder, (holders.get(holder) ?? 0) + 1);
+	}
+	return passes.every(({ to }) => holders.get(to) === 1);
 }
 
 /**

@@ -9,7 +9,7 @@ import { keyOf } from './weighed';
 /** Fewer plans than this are all weighed. */
 const mostOfAll = 1500;
 /** Steps of a kind that are looked at in one round where there are many. */
-const [widePasses, wideBegins] = [40, 60] as const;
+const [widePasses, wideBegins, firstBegins, roundsOfBegin] = [40, 30, 16, 4] as const;
 /** A step must add so much to be taken while looking: less is chance. */
 const least = 0.002;
 
@@ -69,15 +69,14 @@ function climb(held: HeldSeason, from: HandPlan, promises: Promises, looked: Loo
 		return true;
 	};
 	const settleBegin = () => {
-		take(looked.bestOf(promisingFirst(held, now.plan.passes, promises)));
-		let steps = beginMoves(held, now.plan);
-		while (!looked.isSpent && take(looked.bestOf(spread(steps, wideBegins))))
-			steps = beginMoves(held, now.plan);
+		take(looked.bestOf(spread(promisingFirst(held, now.plan.passes, promises), firstBegins)));
+		for (let round = 0; round < roundsOfBegin && !looked.isSpent; round++)
+			if (!take(looked.bestOf(spread(beginMoves(held, now.plan), wideBegins)))) break;
 	};
 	settleBegin();
 	while (!looked.isSpent) {
 		const worths = new Map<Move, number>();
-		for (const move of passMoves(held, now.plan, promises).slice(0, widePasses)) {
+		for (const move of passMoves(held, now.plan, promises, widePasses)) {
 			if (looked.isSpent) break;
 			worths.set(move, looked.of(move.plan));
 		}
@@ -150,7 +149,7 @@ export function plansLookedAt(
 function hopefulPasses(held: HeldSeason, promises: Promises): HandPlan | null {
 	let plan = asHeld(held);
 	for (let nth = 0; nth < held.mats.length; nth++) {
-		const [next] = passMoves(held, plan, promises);
+		const [next] = passMoves(held, plan, promises, 1);
 		if (!next || next.hope < 0.05) break;
 		plan = next.plan;
 	}

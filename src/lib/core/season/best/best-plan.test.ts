@@ -147,6 +147,17 @@ describe('the best plan of a season', () => {
 		expect(begin.every((id) => freeAfter(held, passes).includes(id))).toBe(true);
 	});
 
+	it('gives no mat to who takes none, and begins by what is kept where that is best', () => {
+		const held: HeldSeason = {
+			season: { ...season, strandMats: 0 },
+			mats: [mat('m', 'slow', 0.3)],
+			makers: [slow, { ...quick, takes: 'yarn' }, { ...other, id: 'gone', takes: 'nothing' }],
+			begin: []
+		};
+		expect(bestPlan(held, 1, chance)).toMatchObject({ passes: [], begin: [], beginAdds: 0 });
+		expect(freeAfter(held, [])).toEqual(['quick']);
+	});
+
 	it('tells how far it is, up to the whole', () => {
 		const shares: number[] = [];
 		bestPlan(made(1), 2, { seed: 1, runs: 50 }, undefined, (share) => shares.push(share));

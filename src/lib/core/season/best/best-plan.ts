@@ -101,6 +101,14 @@ const peopleWeeks = ({ season: { weeks }, mats, makers }: HeldSeason) =>
 const runsOfPass = (held: HeldSeason, runs: number) =>
 	Math.min(runs, Math.max(400, Math.floor(workOfPass / peopleWeeks(held))));
 
+/** Who would begin by habit where some mats are passed on: as it is, without who holds one now, then those whose mats went. */
+function habitOf(held: HeldSeason, { passes }: HandPlan): string[] {
+	const free = freeAfter(held, passes);
+	const as = asHeld(held).begin.filter((id) => free.includes(id));
+	const before = new Set(freeAfter(held, []));
+	return [...as, ...free.filter((id) => !before.has(id))];
+}
+
 /** The best plan of a season, by the mean of what its runs are worth. */
 function chosenPlan(
 	held: HeldSeason,
@@ -187,6 +195,6 @@ export function bestPlan(
 			adds: some(chosen) - bestWithout(held, chosen, pass, some).worth
 		})),
 		begin: chosen.begin,
-		beginAdds: some(chosen) - some({ ...chosen, begin: freeAfter(held, chosen.passes) })
+		beginAdds: some(chosen) - some({ ...chosen, begin: habitOf(held, chosen) })
 	};
 }

@@ -1,5 +1,6 @@
 import type { HandPlan, HeldSeason, Pass } from './held';
-import { freeAfter } from './held';
+import { keyOf } from './weighed';
+import { asHeld, freeAfter, takersOf } from './held';
 
 /** All ways to choose some of a list, in every order; the whole list as it stands comes first. */
 function* ordersOf(ids: readonly string[]): Generator<string[]> {
@@ -16,7 +17,9 @@ function* ordersOf(ids: readonly string[]): Generator<string[]> {
 }
 
 /** All passings: each mat stays or goes to somebody, and nobody gets a second one. None comes first. */
-function* passingsOf({ mats, makers }: HeldSeason): Generator<Pass[]> {
+function* passingsOf(held: HeldSeason): Generator<Pass[]> {
+	const { mats } = held;
+	const takers = takersOf(held);
 	function* from(at: number, passes: readonly Pass[]): Generator<Pass[]> {
 		const mat = mats[at];
 		if (!mat) {
@@ -27,7 +30,7 @@ function* passingsOf({ mats, makers }: HeldSeason): Generator<Pass[]> {
 		}
 		yield* from(at + 1, passes);
 		if (mat.done >= 1) return;
-		for (const { id: to } of makers)
+		for (const to of takers)
 			if (to !== mat.maker && passes.every((pass) => pass.to !== to))
 				yield* from(at + 1, [...passes, { mat: mat.id, from: mat.maker, to }]);
 	}
@@ -45,9 +48,11 @@ const [fewMats, fewMakers] = [6, 8] as const;
  */
 export function everyPlan(held: HeldSeason, most: number): HandPlan[] | null {
 	if (held.mats.length > fewMats || held.makers.length > fewMakers) return null;
-	const plans: HandPlan[] = [];
+	const plans: HandPlan[] = [asHeld(held)];
+	const as = keyOf(asHeld(held));
 	for (const passes of passingsOf(held))
 		for (const begin of ordersOf(freeAfter(held, passes))) {
+			if (keyOf({ passes, begin }) === as) continue;
 			if (plans.length >= most) return null;
 			plans.push({ passes, begin });
 		}

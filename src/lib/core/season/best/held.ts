@@ -15,7 +15,12 @@ export interface HeldMat {
 /** Somebody who makes mats, by an id. */
 export interface MakerById extends MakerOfSeason {
 	readonly id: string;
+	/** What can be given to them: yarn and mats, yarn only, or nothing any more; all where it is not said. */
+	readonly takes?: 'all' | 'yarn' | 'nothing';
 }
+
+/** Whether a mat can go to somebody. */
+const takesMats = ({ takes = 'all' }: MakerById) => takes === 'all';
 
 /** A season with its mats in the hands they are in. Whoever holds none is free, in the list's order. */
 export interface HeldSeason {
@@ -23,7 +28,17 @@ export interface HeldSeason {
 	readonly season: SeasonNow;
 	readonly mats: readonly HeldMat[];
 	readonly makers: readonly MakerById[];
+	/** Who takes up yarn as it is, in that order; all who are free where it is not said. */
+	readonly begin?: readonly string[];
 }
+
+/**
+ * Ids of those whom a mat can go to.
+ *
+ * @example takersOf({ season: { weeks: 0, handedOver: 0, ready: 0, inCheck: 0, mats: [], freeMakers: [], strandMats: 0, bagMats: 0, bagsPerWeek: [], tableDays: [], perTableDay: [], checks: { good: 0, mended: 0 }, newMat: { strand: 1, pace: 1 }, looms: null }, mats: [], makers: [{ id: 'a', weeks: [], takes: 'yarn' }, { id: 'b', weeks: [] }] }) // new Set(['b'])
+ */
+export const takersOf = ({ makers }: Pick<HeldSeason, 'makers'>): ReadonlySet<string> =>
+	new Set(makers.filter(takesMats).map(({ id }) => id));
 
 /** A mat that goes to another maker. */
 export interface Pass {
@@ -72,16 +87,21 @@ export function freeAfter({ mats, makers }: HeldSeason, passes: readonly Pass[])
 	const to = new Map(passes.map((pass) => [pass.mat, pass.to]));
 	const holding = new Set(mats.map(({ id, maker }) => to.get(id) ?? maker));
 	const held = new Set(mats.map(({ maker }) => maker));
-	const free = makers.map(({ id }) => id).filter((id) => !holding.has(id));
+	const free = makers
+		.filter(({ id, takes }) => takes !== 'nothing' && !holding.has(id))
+		.map(({ id }) => id);
 	return [...free.filter((id) => !held.has(id)), ...free.filter((id) => held.has(id))];
 }
 
 /**
- * The plan that changes nothing: no mat passed on, and all who are free take up yarn as it comes.
+ * The plan that changes nothing: no mat passed on, and who is free takes up yarn as it is.
  *
  * @example asHeld({ season: { weeks: 0, handedOver: 0, ready: 0, inCheck: 0, mats: [], freeMakers: [], strandMats: 0, bagMats: 0, bagsPerWeek: [], tableDays: [], perTableDay: [], checks: { good: 0, mended: 0 }, newMat: { strand: 1, pace: 1 }, looms: null }, mats: [], makers: [{ id: 'b', weeks: [] }] }) // { passes: [], begin: ['b'] }
  */
-export const asHeld = (held: HeldSeason): HandPlan => ({ passes: [], begin: freeAfter(held, []) });
+export const asHeld = (held: HeldSeason): HandPlan => ({
+	passes: [],
+	begin: held.begin ?? freeAfter(held, [])
+});
 
 /**
  * A season with its mats in the hands that a plan puts them in: whoever waits is left out of it.

@@ -1,7 +1,7 @@
 import { groupOf } from '../season';
 import type { GroupWeeks } from '../../making/group-weeks';
 import type { HandPlan, HeldMat, HeldSeason, Pass } from './held';
-import { asHeld, freeAfter, seasonWith } from './held';
+import { asHeld, freeAfter, seasonWith, takersOf } from './held';
 import type { WeekPromise } from './promise';
 import { chanceOfShare, weekPromise } from './promise';
 
@@ -130,15 +130,16 @@ export function passMoves(
 	return moves;
 }
 
-/** Nobody who gets a mat holds another. */
+/** Nobody who gets a mat holds another, and each can take one. */
 function holdsOnce(held: HeldSeason, passes: readonly Pass[]): boolean {
+	const takers = takersOf(held);
 	const passedTo = new Map(passes.map(({ mat, to }) => [mat, to]));
 	const holders = new Map<string, number>();
 	for (const { id, maker } of held.mats) {
 		const holder = passedTo.get(id) ?? maker;
 		holders.set(holder, (holders.get(holder) ?? 0) + 1);
 	}
-	return passes.every(({ to }) => holders.get(to) === 1);
+	return passes.every(({ to }) => takers.has(to) && holders.get(to) === 1);
 }
 
 /**

@@ -302,6 +302,16 @@ export const routes = {
 		part: { of: 'season', label: 'pastForecasts' },
 		acts: { keep: { by: 'coordinator' } }
 	},
+	'/season/plan': {
+		by: 'coordinator',
+		part: { of: 'season', label: 'bestPlan' },
+		acts: {
+			aim: { by: 'coordinator', says: 'setTheAimOfADay' },
+			begin: { by: 'coordinator', says: 'decidedWhoBegins' },
+			keep: { by: 'coordinator' },
+			next: { by: 'coordinator', says: 'choseTheNextPlan' }
+		}
+	},
 	'/season/sheet.pdf': { by: 'reader' },
 	'/season/words': {
 		by: 'coordinator',

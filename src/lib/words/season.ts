@@ -1,4 +1,7 @@
 // Made of season.json by `npm run words -- --make`: change the words there.
+export * as BestActs from './season/BestActs';
+export * as BestDays from './season/BestDays';
+export * as BestPlanPage from './season/BestPlanPage';
 export * as SeasonActs from './season/SeasonActs';
 export * as SeasonChain from './season/SeasonChain';
 export * as SeasonExchange from './season/SeasonExchange';

@@ -29,7 +29,7 @@
 	import { rhythmWords } from '$lib/stages/table-day/rhythm-words';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import { capital } from '$lib/ui/number-words';
-	import { actTo } from '$lib/ui/offered';
+	import { actTo, linkTo } from '$lib/ui/offered';
 	import Plus from '@lucide/svelte/icons/plus';
 	import type { PageProps } from './$types';
 
@@ -142,6 +142,9 @@
 						onsee={(href, outlook) => (seen = { href, outlook })}
 					/>
 				{:else}<p class="quiet">{msg.whatOneMoreOfEach()}</p>{/if}
+				<a class="btn justify-self-start" {...linkTo(`/season/plan?by=${goal.by}`)} data-best-plan
+					>{msg.findTheBestPlan()}</a
+				>
 				<h3 class="mt-2 text-lg" id="nine">{msg.whatWouldMakeItNine()}</h3>
 				{#if !data.isNineAsked}
 					<a

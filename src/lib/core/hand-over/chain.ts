@@ -42,6 +42,8 @@ export interface AskChain {
 	/** Mats that are to be begun for it, and by which plan; null where no plan fits its size. */
 	readonly toBegin: number;
 	readonly planId: string | null;
+	/** All plans that fit its size. */
+	readonly fits: readonly string[];
 }
 
 /** A mat counts where it is as likely there as not. */
@@ -84,9 +86,8 @@ export function chainOf(
 			state,
 			chance
 		});
-		const plan = plans
-			.filter((one) => isOfSize(one, ask.size))
-			.toSorted((one, other) => other.weight - one.weight)[0];
+		const fits = plans.filter((one) => isOfSize(one, ask.size));
+		const plan = fits.toSorted((one, other) => other.weight - one.weight)[0];
 		chains.set(at, {
 			counted: likely.map(counted),
 			maybe:
@@ -94,11 +95,13 @@ export function chainOf(
 					? fitting.filter(({ chance }) => chance > 0 && chance < leastChance).map(counted)
 					: [],
 			toBegin,
-			planId: plan?.id ?? null
+			planId: plan?.id ?? null,
+			fits: fits.map(({ id }) => id)
 		});
 	}
 	return asks.map(
-		(_, at) => chains.get(at) ?? { counted: [], maybe: [], toBegin: 0, planId: null }
+		(_, at) =>
+			chains.get(at) ?? { counted: [], maybe: [], toBegin: 0, planId: null, fits: [] }
 	);
 }
 

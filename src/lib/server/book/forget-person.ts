@@ -35,7 +35,7 @@ export const forgetPerson = (db: Db, id: string): Promise<string | null> =>
 			[db.groupId, person.name, nameFields]
 		);
 		await db.execute(
-			`update person set name = null, likes = null, contact = null, needs = '{}', comes_always = false, forgotten_at = now(), version = version + 1
+			`update person set name = null, likes = null, contact = null, needs = '{}', comes_always = false, begins_at = null, begins_later = false, forgotten_at = now(), version = version + 1
 			 where group_id = $1 and id = $2`,
 			[db.groupId, id]
 		);

@@ -31,6 +31,8 @@ export interface AskNeed {
 	readonly maybe: readonly CountedMat[];
 	readonly toBegin: number;
 	readonly plan: { readonly id: string; readonly name: string } | null;
+	/** All plans whose mats it takes. */
+	readonly fits: readonly string[];
 	/** The latest day to begin a mat that is likely ready in time; null where none is to be begun. */
 	readonly beginBy: string | null;
 	/** That day is over: what is begun now more likely comes late. */
@@ -183,14 +185,15 @@ export async function needFrom(db: Db, { today }: HallDay, read: NeedRead): Prom
 			byDay
 		})),
 		counting,
-		lines.flatMap(({ id, isRemoved, matsWanted, begun }) => {
+		lines.flatMap(({ id, isRemoved, isNext, matsWanted, begun }) => {
 			const size = sized.get(id);
-			return size && !isRemoved ? [{ id, ...size, weight: matsWanted + begun }] : [];
+			const weight = isNext ? Infinity : matsWanted + begun;
+			return size && !isRemoved ? [{ id, ...size, weight }] : [];
 		})
 	);
 	const toBegin = usualWeeks(habits);
 	const needed = open.map((ask, at): AskNeed => {
-		const chain = chains[at] ?? { counted: [], maybe: [], toBegin: 0, planId: null };
+		const chain = chains[at] ?? { counted: [], maybe: [], toBegin: 0, planId: null, fits: [] };
 		const beginBy = chain.toBegin > 0 ? dayAfter(ask.byDay, -7 * (toBegin + 1) - checkDays) : null;
 		const line = lines.find(({ id }) => id === chain.planId);
 		return {
@@ -202,6 +205,7 @@ export async function needFrom(db: Db, { today }: HallDay, read: NeedRead): Prom
 			maybe: chain.maybe,
 			toBegin: chain.toBegin,
 			plan: line ? { id: line.id, name: line.name } : null,
+			fits: chain.fits,
 			beginBy,
 			isLate: beginBy !== null && beginBy < today,
 			yarnOn: beginBy && yarnDayOf(beginBy, days)

@@ -138,8 +138,9 @@ const seasonDay = (
 
 /** People without a mat who made one before: weeks that their last mats took, the newest mat last. */
 const freeMakers = (db: Db) =>
-	db.many<{ personId: string; weeks: number }>(
-		`select h.person_id as "personId",
+	db.many<{ personId: string; weeks: number; isLater: boolean; isKept: boolean }>(
+		`select h.person_id as "personId", p.begins_later as "isLater",
+			p.begins_later or p.begins_at is not null as "isKept",
 			greatest(1, ceil(extract(epoch from max(f.typed_at) - min(g.typed_at)) / 604800))::integer as weeks
 		 from standing_hand_on h
 		 join entry g on g.group_id = h.group_id and g.id = h.entry_id
@@ -147,7 +148,7 @@ const freeMakers = (db: Db) =>
 		 join entry f on f.group_id = v.group_id and f.id = v.entry_id
 		 join person p on p.group_id = $1 and p.id = h.person_id and p.name is not null
 		 where h.group_id = $1
-		 group by h.person_id, h.thing_id order by max(f.typed_at)`,
+		 group by h.person_id, h.thing_id, p.begins_at, p.begins_later order by p.begins_at nulls last, max(f.typed_at)`,
 		[db.groupId]
 	);
 
@@ -243,6 +244,7 @@ async function readAnew(db: Db, now: HallDay): Promise<SeasonRead> {
 			};
 		});
 	const busy = new Set(inHand.habits.map(({ makerId }) => makerId));
+	const later = new Set(free.filter(({ isLater }) => isLater).map(({ personId }) => personId));
 	const makers = new Map<string, number[]>();
 	for (const { personId, weeks } of free)
 		if (!busy.has(personId))
@@ -270,8 +272,10 @@ async function readAnew(db: Db, now: HallDay): Promise<SeasonRead> {
 			...awayOf(away),
 			isOnLoom
 		})),
+		isBeginKept: free.some(({ personId, isKept }) => isKept && makers.has(personId)),
 		freeMakers: [...makers].map(([id, weeks]) => ({
 			id,
+			...(later.has(id) ? { isLater: true } : {}),
 			weeks: weeks.slice(-weeksBack),
 			...awayOf(weeksInSpans(away.get(id) ?? [], now.today, mostWeeksAhead))
 		})),

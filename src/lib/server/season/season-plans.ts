@@ -42,7 +42,7 @@ export async function plansOfSeason(
 	db: Db,
 	practice: Practice,
 	need: Need
-): Promise<Pick<SeasonBasis, 'plans' | 'newMat'>> {
+): Promise<Pick<SeasonBasis, 'plans' | 'newMat' | 'nextPlan'>> {
 	const lines = await db.many<PlanInWork>(plansInWorkText, [db.groupId]);
 	const known = await outOfPlans(db, lines, practice, kinds, (plan) => kindOf(plan, practice));
 	const toBegin = toBeginOf(need);
@@ -50,18 +50,26 @@ export async function plansOfSeason(
 		const kind = known.get(id);
 		return kind ? [{ id, name, toBegin: toBegin.get(id) ?? 0, ...kind }] : [];
 	});
-	const wanted = plans.some((plan) => plan.toBegin > 0)
-		? plans.filter((plan) => plan.toBegin > 0)
-		: plans;
+	const nextPlan =
+		plans.find(({ id }) => lines.some((line) => line.isNext && line.id === id))?.id ?? null;
+	const wanted =
+		[plans.filter(({ id }) => id === nextPlan), plans.filter((plan) => plan.toBegin > 0)].find(
+			(some) => some.length > 0
+		) ?? plans;
 	const [first] = wanted;
 	if (!first)
-		return { plans, newMat: { ...usualMat, tool: null, bagsPerBall: usualWorkSetup.bagsPerBall } };
+		return {
+			plans,
+			nextPlan,
+			newMat: { ...usualMat, tool: null, bagsPerBall: usualWorkSetup.bagsPerBall }
+		};
 	const weights = wanted.map((plan) => Math.max(1, plan.toBegin));
 	const all = weights.reduce((sum, one) => sum + one, 0);
 	const mean = (of: 'bags' | 'makingSeconds' | 'bagsPerBall') =>
 		wanted.reduce((sum, plan, at) => sum + plan[of] * (weights[at] ?? 0), 0) / all;
 	return {
 		plans,
+		nextPlan,
 		newMat: {
 			bags: mean('bags'),
 			makingSeconds: mean('makingSeconds'),

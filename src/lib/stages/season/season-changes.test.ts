@@ -12,6 +12,8 @@ const before: SeasonBasis = {
 	today: '2026-12-01',
 	goals: [{ by: '2027-01-28', wanted: 8, handedOver: 1, asks: [{ place: 'Tide House', mats: 8 }] }],
 	hasRhythm: true,
+	isBeginKept: false,
+	nextPlan: null,
 	shut: [],
 	counted: [],
 	newMat: { bags: 500, makingSeconds: 72_000, tool: null, bagsPerBall: 20 },

@@ -89,12 +89,13 @@ const [usualRuns, leverRuns, quickRuns] = [2000, 600, 400] as const;
 const [atOnce, leverAtOnce] = [2_000_000, 600_000] as const;
 
 /** The chance of a season: the same wherever it is asked about, so that page and paper say the same. */
-function chanceOf({ now }: SeasonOrder, most: number, atMost: number = atOnce) {
+export function chanceOfSeason(now: SeasonNow, most: number = usualRuns, atMost: number = atOnce) {
 	const work = Math.max(1, now.weeks * (now.mats.length + now.freeMakers.length));
 	return { seed: 1, runs: Math.max(200, Math.min(most, Math.floor(atMost / work))) };
 }
 
-const outlookOf = ({ readyBy, chance, weeks, heldBackBy }: SeasonForecast): Outlook => ({
+/** What a forecast comes to, as it is said. */
+export const outlookOf = ({ readyBy, chance, weeks, heldBackBy }: SeasonForecast): Outlook => ({
 	expected: readyBy.expected,
 	low: readyBy.low,
 	high: readyBy.high,
@@ -141,8 +142,8 @@ export function seasonSaid(
 	const { now, goals, wanted, mat, levers, other } = order;
 	const most = Math.max(now.weeks, ...goals.map(({ weeks }) => weeks));
 	const all = { ...order, now: { ...now, weeks: most } };
-	const chance = chanceOf(all, usualRuns);
-	const quick = chanceOf(order, leverRuns, leverAtOnce);
+	const chance = chanceOfSeason(all.now, usualRuns);
+	const quick = chanceOfSeason(now, leverRuns, leverAtOnce);
 	const start = now.handedOver + now.ready;
 	/** Of what is gone through, so much is done. */
 	const isLonger = most > now.weeks;
@@ -196,7 +197,13 @@ export function seasonSaid(
 
 /** The smallest change that makes as many as are wanted likely: nine times in ten. */
 export const nineInTen = (order: SeasonOrder) =>
-	smallestChange(order.now, order.wanted, order.mat.bags, 0.9, chanceOf(order, quickRuns));
+	smallestChange(
+		order.now,
+		order.wanted,
+		order.mat.bags,
+		0.9,
+		chanceOfSeason(order.now, quickRuns)
+	);
 
 /** What each of some plans does to a season, beside the mats that are begun as things stand. */
 export function exchangesSaid({
@@ -207,7 +214,7 @@ export function exchangesSaid({
 	readonly options: readonly SeasonOption[];
 }): ExchangeSaid[] {
 	const { wanted, mat, levers } = order;
-	const chance = chanceOf(order, usualRuns);
+	const chance = chanceOfSeason(order.now, usualRuns);
 	const of = (other: SeasonOption | null) => {
 		const now = withLevers(exchanged(order, other), levers, mat.bags);
 		return {
@@ -231,7 +238,7 @@ export function effectsSaid({
 	readonly without: readonly SeasonNow[];
 }): number[] {
 	const { now, wanted } = order;
-	const chance = chanceOf(order, effectRuns, leverAtOnce);
+	const chance = chanceOfSeason(now, effectRuns, leverAtOnce);
 	const start = now.handedOver + now.ready;
 	const expected = (season: SeasonNow) =>
 		forecastOf(seasonRuns(season, chance), wanted, start).readyBy.expected;

@@ -72,7 +72,15 @@ export interface SeasonBasis {
 		readonly maker: string | null;
 		readonly isLeft: boolean;
 	})[];
-	readonly freeMakers: SeasonNow['freeMakers'];
+	/** In the order they take up yarn. */
+	readonly freeMakers: readonly (SeasonNow['freeMakers'][number] & {
+		/** They help at the table and take up none for now. */
+		readonly isLater?: boolean;
+	})[];
+	/** Who takes up yarn next was decided. */
+	readonly isBeginKept: boolean;
+	/** The plan that the next mats follow, where one was chosen. */
+	readonly nextPlan: string | null;
 	readonly strandMats: number;
 	readonly bagMats: number;
 	/** Bags that each place brought of late, and how often. */
@@ -108,6 +116,13 @@ const countOf = ({ counted }: SeasonBasis, what: CountedOn): number =>
 export const weeksTo = ({ today }: Pick<SeasonBasis, 'today'>, { by }: Pick<SeasonGoal, 'by'>) =>
 	Math.max(0, Math.floor(daysBetween(today, by) / 7));
 
+/** Makers who are counted on, and not yet there. */
+export const countedMakers = (basis: SeasonBasis) =>
+	Array.from({ length: 2 * countOf(basis, 'two-makers') }, (_, nth) => ({
+		id: `counted on ${nth}`,
+		weeks: []
+	}));
+
 /** A season to be simulated, up to a goal. */
 const simulated = (basis: SeasonBasis, goal: SeasonGoal): SeasonNow => ({
 	weeks: weeksTo(basis, goal),
@@ -115,13 +130,7 @@ const simulated = (basis: SeasonBasis, goal: SeasonGoal): SeasonNow => ({
 	ready: basis.ready,
 	inCheck: basis.inCheck,
 	mats: basis.mats,
-	freeMakers: [
-		...basis.freeMakers,
-		...Array.from({ length: 2 * countOf(basis, 'two-makers') }, (_, nth) => ({
-			id: `counted on ${nth}`,
-			weeks: []
-		}))
-	],
+	freeMakers: [...basis.freeMakers.filter(({ isLater }) => !isLater), ...countedMakers(basis)],
 	strandMats: basis.strandMats,
 	bagMats: basis.bagMats + (300 * countOf(basis, 'bags-300')) / basis.newMat.bags,
 	bagsPerWeek: basis.bagsPerWeek,

@@ -81,6 +81,8 @@ const basis: SeasonBasis = {
 	today: '2026-11-26',
 	goals: [],
 	hasRhythm: true,
+	isBeginKept: false,
+	nextPlan: null,
 	shut: [],
 	counted: [],
 	newMat: { bags: 500, makingSeconds: 72_000, tool: 'loom', bagsPerBall: 20 },

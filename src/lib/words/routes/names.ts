@@ -28,6 +28,7 @@ export const resultsSoFar = (): string => "Results so far";
 export const season = (): string => "Season";
 export const forecast = (): string => "Forecast";
 export const pastForecasts = (): string => "Past forecasts";
+export const bestPlan = (): string => "Best plan";
 export const messages = (): string => "Messages";
 export const measures = (): string => "Measures";
 export const knowHow = (): string => "Know-how";

@@ -49,3 +49,6 @@ export const notedWhoIsAway = (): string => "noted who is away";
 export const removedWhoWasAway = (): string => "removed who is away";
 export const countedOnMoreHelp = (): string => "counted on more help";
 export const countedOnLessHelp = (): string => "counted on less help";
+export const setTheAimOfADay = (): string => "set the goal of a table day";
+export const decidedWhoBegins = (): string => "decided who starts next";
+export const choseTheNextPlan = (): string => "chose the plan of the next mats";

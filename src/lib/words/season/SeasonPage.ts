@@ -16,6 +16,7 @@ export const workingItOut = (): string => "Working it out …";
 export const whatWouldHelp = (): string => "What would help";
 export const whatOneMoreOfEach = (): string => "Working out what one more of each would add.";
 export const whatWouldMakeItNine = (): string => "What would make it almost certain?";
+export const findTheBestPlan = (): string => "Find the best plan";
 export const findTheSmallestChange = (): string => "Find the smallest change";
 export const itIsThatLikelyAs = (): string => "That is how likely it is as things are now.";
 export const andThen = (d: { readonly levers: string | number; readonly chance: string | number }): string => '' + d.levers + ": then " + d.chance + ".";

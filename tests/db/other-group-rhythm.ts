@@ -1,4 +1,5 @@
 import type { Db } from '../../src/lib/server/db/db';
+import { readBestPage } from '../../src/lib/server/asks/best-page';
 import { chainNow } from '../../src/lib/server/asks/chain-now';
 import { changedSince, readSeasonPage } from '../../src/lib/server/asks/season-page';
 import { broughtByKind } from '../../src/lib/server/asks/sources';
@@ -22,6 +23,7 @@ import { calendarDays } from '../../src/lib/server/people/rhythm-series';
 import { tableBasis } from '../../src/lib/server/prepare/piles';
 import { namesOfPlansInWork } from '../../src/lib/server/prepare/plans-in-work';
 import { plansRead } from '../../src/lib/server/prepare/table-plans';
+import { keepAim, keepBegin, keepNextPlan } from '../../src/lib/server/season/best-kept';
 import { dropCounted, keepTried } from '../../src/lib/server/season/counted-on';
 import { keepLook, lookOfLastWeek, lookOfWeeksAgo } from '../../src/lib/server/season/looks';
 import { seasonNow } from '../../src/lib/server/season/season-now';
@@ -49,6 +51,7 @@ const asSaid = {
 export const askedOfRhythm: Readonly<
 	Record<string, (other: Db, ids: PrepareIds) => Promise<unknown>>
 > = {
+	'asks/best-page readBestPage': async (other) => (await readBestPage(other, hall, null)).names,
 	'asks/chain-now chainNow': (other) => chainNow(other, hall, 'other'),
 	'asks/season-page readSeasonPage': async (other) =>
 		(await readSeasonPage(other, hall)).basis.tableDays,
@@ -91,6 +94,16 @@ export const askedOfRhythm: Readonly<
 	'prepare/plans-in-work namesOfPlansInWork': (other) => namesOfPlansInWork(other),
 	'prepare/table-plans plansRead': async (other) =>
 		(await plansRead(other, tableBasis(other))).reads,
+	'season/best-kept keepAim': (other, { plan }) =>
+		keepAim(other, {
+			...{ day: key(), planId: plan.id, balls: 1 },
+			...{ strands: 0, checks: 0, pillows: 0 }
+		}),
+	'season/best-kept keepBegin': (other, { personId }) => keepBegin(other, [personId], []),
+	'season/best-kept keepNextPlan': async (other, { plan }) => {
+		await keepNextPlan(other, plan.id);
+		return (await seasonNow(other, hall)).nextPlan;
+	},
 	'season/counted-on dropCounted': (other) => dropCounted(other, key()),
 	'season/counted-on keepTried': async (other) =>
 		keepTried(other, key(), await seasonNow(other, hall), goal, {
@@ -105,6 +118,10 @@ export const askedOfRhythm: Readonly<
 
 /** What is answered, where it is plain. */
 export const answersOfRhythm: Readonly<Record<string, unknown>> = {
+	'asks/best-page readBestPage': {},
+	'season/best-kept keepAim': false,
+	'season/best-kept keepBegin': 0,
+	'season/best-kept keepNextPlan': null,
 	'asks/chain-now chainNow': { ...nobody, balls: [], bags: [] },
 	'asks/season-page readSeasonPage': [],
 	'asks/season-page changedSince': null,

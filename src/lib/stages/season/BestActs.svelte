@@ -2,9 +2,7 @@
 	// The acts of the best plan, the one that adds most first: each to be taken by one tap, or left.
 	import { BestActs as say } from '$lib/words/season';
 	import PressOnce from '$lib/entries/PressOnce.svelte';
-	import { nearDayWords } from '$lib/ui/day-words';
 	import { listWords } from '$lib/ui/list-words';
-	import { wholeNumber } from '$lib/ui/number-words';
 	import { actTo } from '$lib/ui/offered';
 	import type { BestSaid } from './best-season';
 	import { addsWords, moreBagsWords } from './season-words';
@@ -40,13 +38,15 @@
 					>
 				</p>
 				<p class="adds">{addsWords(adds)}</p>
-				<PressOnce
-					type="hand-on"
-					typed={{ mat, person: to }}
-					label={say.takeIt()}
-					words={say.passOn({ mat, to: nameOf(to) })}
-					kept={say.taken()}
-				/>
+				<div>
+					<PressOnce
+						type="hand-on"
+						typed={{ mat, person: to }}
+						label={say.takeIt()}
+						words={say.passOn({ mat, to: nameOf(to) })}
+						kept={say.taken()}
+					/>
+				</div>
 			</li>
 		{/each}
 		{#if hasBegin}
@@ -90,7 +90,7 @@
 <style>
 	.act {
 		display: grid;
-		grid-template-columns: minmax(0, 1fr) auto;
+		grid-template-columns: minmax(0, 1fr) auto 7rem;
 		gap: 0.25rem 1rem;
 		align-items: center;
 		padding-block: 0.75rem;
@@ -103,7 +103,7 @@
 		text-align: right;
 		font-weight: 600;
 	}
-	@media (max-width: 30rem) {
+	@media (max-width: 40rem) {
 		.act {
 			grid-template-columns: minmax(0, 1fr);
 		}

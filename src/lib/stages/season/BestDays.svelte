@@ -1,6 +1,7 @@
 <script lang="ts">
 	// What the next table days aim at, and which bags to ask which source for: so that the yarn of the plan is there.
 	import { BestDays as say } from '$lib/words/season';
+	import { groupBy } from '$lib/core/group-by';
 	import { nearDayWords } from '$lib/ui/day-words';
 	import { listWords } from '$lib/ui/list-words';
 	import { wholeNumber } from '$lib/ui/number-words';
@@ -24,6 +25,8 @@
 			...(checks > 0 ? [say.checks({ checks })] : []),
 			...(pillows > 0 ? [say.pillows({ pillows })] : [])
 		]);
+	/** Who asks a source asks for all it may bring. */
+	const asks = $derived([...groupBy(bags, ({ source }) => source?.id ?? '').values()]);
 	const bagWords = ({ kind, colour, toAsk, toAskBy, by }: Props['bags'][number]) => {
 		const what = {
 			bags: wholeNumber(by ? toAskBy : toAsk),
@@ -68,15 +71,19 @@
 	<section class="sheet grid gap-1 p-4" aria-labelledby="ask-for">
 		<h2 id="ask-for">{say.askFor()}</h2>
 		<ul>
-			{#each bags as bag (`${bag.kind} ${bag.colour}`)}
+			{#each asks as own (own[0]?.source?.id ?? '')}
+				{@const source = own[0]?.source}
 				<li
 					class="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-t border-base-300 py-2 first:border-t-0"
-					data-ask-for={bag.toAsk}
+					data-ask-for={source?.name ?? ''}
 				>
-					<span
-						>{bagWords(bag)}{bag.source ? `, ${say.from({ source: bag.source.name })}` : ''}</span
-					>
-					<a class="btn" href="/gather/asks{bag.source ? `?place=${bag.source.id}` : ''}"
+					<div class="min-w-0">
+						{#if source}<strong>{source.name}</strong>{/if}
+						<ul>
+							{#each own as bag (`${bag.kind} ${bag.colour}`)}<li>{bagWords(bag)}</li>{/each}
+						</ul>
+					</div>
+					<a class="btn" href="/gather/asks{source ? `?place=${source.id}` : ''}"
 						>{say.writeToThem()}</a
 					>
 				</li>

@@ -57,11 +57,12 @@ export function bestOrderOf(
 	fits: readonly string[]
 ): BestOrder {
 	const { now, wanted, goals, mat } = orderOf(basis, goal, { levers: noLevers, other: null });
+	// Nobody is asked to give up a mat for another's: a mat goes to somebody who has none.
 	const holders = new Map<string, MakerById>();
 	for (const { id = '', maker, weeks, away = [] } of basis.mats) {
 		const key = maker ?? atTable(id);
 		if (!holders.has(key))
-			holders.set(key, { id: key, weeks, away, ...(maker ? {} : { takes: 'nothing' }) });
+			holders.set(key, { id: key, weeks, away, takes: maker ? 'yarn' : 'nothing' });
 	}
 	const free = basis.freeMakers.flatMap(({ id, weeks, away = [], isLater }) =>
 		id === undefined ? [] : [{ maker: { id, weeks, away }, isLater }]

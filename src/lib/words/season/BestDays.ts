@@ -15,5 +15,4 @@ export const takeIt = (): string => "Do this";
 export const askFor = (): string => "Bags to ask for";
 export const bags = (d: { readonly bags: string | number; readonly kind: string | number; readonly colour: string | number }): string => '' + d.bags + " × " + d.kind + ", " + d.colour;
 export const bagsBy = (d: { readonly bags: string | number; readonly kind: string | number; readonly colour: string | number; readonly day: string | number }): string => '' + d.bags + " × " + d.kind + ", " + d.colour + ", by " + d.day;
-export const from = (d: { readonly source: string | number }): string => "from " + d.source;
 export const writeToThem = (): string => "Write to them";

@@ -3,7 +3,7 @@ import { uuidShape } from '$lib/server/base/uuid';
 import { awayMessage, orAway } from '$lib/server/db/away';
 import { entryAction } from '$lib/server/entries/keep-entry';
 import { keepAim, keepBegin, keepNextPlan } from '$lib/server/season/best-kept';
-import { readBestPage } from '$lib/server/season/best-page';
+import { readBestPage } from '$lib/server/asks/best-page';
 import { readForm } from '$lib/server/web/read-form';
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';

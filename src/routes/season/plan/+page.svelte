@@ -67,19 +67,19 @@
 					<thead>
 						<tr>
 							<td></td>
-							<th scope="col">{say.matsReady()}</th>
+							<th scope="col" class="pr-3">{say.matsReady()}</th>
 							<th scope="col">{say.chance()}</th>
 						</tr>
 					</thead>
 					<tbody>
 						<tr data-as-is={said.asIs.expected}>
-							<th scope="row" class="py-1 font-normal">{say.asItIs()}</th>
-							<td>{outlookWords(said.asIs)}</td>
+							<th scope="row" class="py-1 pr-3 font-normal">{say.asItIs()}</th>
+							<td class="pr-3">{outlookWords(said.asIs)}</td>
 							<td>{chanceWords(said.asIs.chance)}</td>
 						</tr>
 						<tr data-best={said.best.expected} class="font-semibold">
-							<th scope="row" class="py-1">{say.withAllOfIt()}</th>
-							<td>{outlookWords(said.best)}</td>
+							<th scope="row" class="py-1 pr-3">{say.withAllOfIt()}</th>
+							<td class="pr-3">{outlookWords(said.best)}</td>
 							<td>{chanceWords(said.best.chance)}</td>
 						</tr>
 					</tbody>

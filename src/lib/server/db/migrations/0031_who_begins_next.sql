@@ -1,6 +1,6 @@
 -- Who takes up yarn next, in their order, and who helps at the table instead; both of nobody where nothing was decided.
 alter table person
-	add column begins_at integer check (begins_at between 0 and 10000),
+	add column begins_at integer,
 	add column begins_later boolean not null default false;
 
 -- The plan that the next mats follow, where one was chosen.

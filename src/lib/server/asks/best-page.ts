@@ -1,12 +1,12 @@
 import type { Db } from '$lib/server/db/db';
-import { readSeasonPage } from '$lib/server/asks/season-page';
+import { readSeasonPage } from './season-page';
 import { listPeopleNames } from '$lib/server/people/people';
 import type { BestOrder } from '$lib/stages/season/best-season';
 import { bestOrderOf } from '$lib/stages/season/best-season';
 import type { DayAim, DayToAim } from '$lib/stages/season/day-aims';
 import { dayAims } from '$lib/stages/season/day-aims';
 import type { HallDay } from '$lib/ui/reader';
-import { goalOf } from './season-asked';
+import { goalOf } from '$lib/server/season/season-asked';
 
 /** Days to come that may aim at something: none that was opened. */
 const daysToAim = (db: Db, today: string) =>

@@ -1,6 +1,8 @@
 // What a season will bring: how long it takes to say, and whether the intervals hold what they say for
 // groups nobody modelled. A model that learns nothing of its makers must fail this.
 import { forecastSeason } from '../../src/lib/core/season/forecast';
+import { bestPlan } from '../../src/lib/core/season/best/best-plan';
+import type { HeldSeason } from '../../src/lib/core/season/best/held';
 import type { SeasonNow } from '../../src/lib/core/season/now';
 import { seasonRuns } from '../../src/lib/core/season/season';
 import { print, quantile } from './figures.mjs';
@@ -81,6 +83,30 @@ print(
 	'ms',
 	1000
 );
+// The best plan: of a small season as its door asks it, and of a group of forty with sixty mats.
+const heldOf = (people: number, mats: number, weeks: number): HeldSeason => {
+	const group = evenGroup(3, [people, people], { weeks }).now;
+	return {
+		season: { ...group, mats: [], freeMakers: [], strandMats: 4, bagMats: 10 },
+		makers: [...group.mats, ...group.freeMakers].map(({ weeks: past, away = [] }, at) => ({
+			...{ id: `p${at}`, weeks: past, away }
+		})),
+		mats: Array.from({ length: mats }, (_, at) => ({
+			...{ id: `m${at}`, maker: `p${at % people}`, done: ((at * 37) % 97) / 100, isOnLoom: false }
+		}))
+	};
+};
+for (const [people, mats, runs, most] of [
+	[4, 4, 10_000, 3000],
+	[40, 60, 2000, 10_000]
+] as const) {
+	const from = performance.now();
+	const { asIs, best } = bestPlan(heldOf(people, mats, 12), mats, { seed: 1, runs });
+	const name = `best plan: ${people} makers, ${mats} mats, ${runs} runs`;
+	print(name, performance.now() - from, 'ms', most);
+	print(`${name}, mats more`, best.readyBy.expected - asIs.readyBy.expected, '');
+}
+
 const large: SeasonNow = {
 	...now,
 	weeks: 30,

@@ -100,8 +100,7 @@ export function chainOf(
 		});
 	}
 	return asks.map(
-		(_, at) =>
-			chains.get(at) ?? { counted: [], maybe: [], toBegin: 0, planId: null, fits: [] }
+		(_, at) => chains.get(at) ?? { counted: [], maybe: [], toBegin: 0, planId: null, fits: [] }
 	);
 }
 

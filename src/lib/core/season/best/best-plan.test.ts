@@ -59,9 +59,7 @@ describe('the best plan of a season', () => {
 			makers: [slow, quick]
 		};
 		const { passes, best, asIs } = bestPlan(held, 1, chance);
-		expect(passes).toMatchObject([
-			{ mat: 'm', from: 'slow', to: 'quick' }
-		]);
+		expect(passes).toMatchObject([{ mat: 'm', from: 'slow', to: 'quick' }]);
 		expect(best.readyBy.expected - asIs.readyBy.expected).toBeGreaterThan(0.5);
 		expect(passes[0]?.adds).toBeGreaterThan(0.5);
 	});

@@ -74,9 +74,8 @@ await runMain(async () => {
 	/** What says whether it works: every unit and database test, and a few ways through the whole in the browser. */
 	const test = async () => {
 		await readings();
-		await vitest('unit');
-		// The demo world, which some of these load, is worked out by what is built.
-		await step('build', ensureBuild);
+		// Neither needs the other. The demo world, which some of the next load, is worked out by what is built.
+		await Promise.all([vitest('unit'), step('build', ensureBuild)]);
 		await vitest('database');
 		await browser('browser tests', [], { NEST_ROW_SPECS: 'few' });
 	};

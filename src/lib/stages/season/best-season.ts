@@ -1,11 +1,10 @@
 import type { BestPlan } from '$lib/core/season/best/best-plan';
 import { bestPlan } from '$lib/core/season/best/best-plan';
-import type { HeldSeason, MakerById } from '$lib/core/season/best/held';
-import { seasonWith } from '$lib/core/season/best/held';
+import type { HandPlan, HeldSeason, MakerById } from '$lib/core/season/best/held';
+import { asHeld, freeAfter, seasonWith } from '$lib/core/season/best/held';
 import { meanWorth } from '$lib/core/season/best/weighed';
 import type { MatKind } from '$lib/core/season/exchange';
 import { withNewMats } from '$lib/core/season/exchange';
-import { forecastOf } from '$lib/core/season/forecast';
 import { groupOf, seasonRuns } from '$lib/core/season/season';
 import type { SeasonRun } from '$lib/core/season/now';
 import { noLevers } from '$lib/core/season/forecast';
@@ -70,7 +69,8 @@ export function bestOrderOf(
 	const counted = countedMakers(basis).map((maker): MakerById => ({ ...maker, takes: 'yarn' }));
 	return {
 		held: {
-			season: now,
+			// What is known of the makers stays, whoever of them waits.
+			season: { ...now, usual: groupOf(now) },
 			mats: basis.mats.map(({ id = '', maker, done, isOnLoom }) => ({
 				id,
 				maker: maker ?? atTable(id),
@@ -90,7 +90,13 @@ export function bestOrderOf(
 	};
 }
 
-/** Works out the best plan of a season: the hands first, then which plan the mats that are begun follow. */
+/** Who has a mat, and who begins, under one plan for the mats that are begun; and what comes of it. */
+interface HandsUnder {
+	readonly hands: BestPlan;
+	readonly worth: number;
+}
+
+/** Works out the best plan of a season: the hands first, then which plan the mats that are begun follow, with hands for it. */
 export function bestSaid(
 	{ held, wanted, earlier, mat, options }: BestOrder,
 	progress: (share: number) => void = () => {}
@@ -108,43 +114,57 @@ export function bestSaid(
 					),
 			ready.at(-1) ?? season.handedOver + season.ready
 		);
-	const chance = chanceOfSeason(seasonWith(held, { passes: [], begin: held.begin ?? [] }));
-	const hands = bestPlan(held, wanted, chance, worth, (share) => progress(0.9 * share));
-	const planned = seasonWith(held, hands);
-	const start = season.handedOver + season.ready;
-	const own = seasonRuns(planned, chance);
-	const tried = options.map((option) => {
-		// Whoever makes them is the same: what is known of makers stays.
-		const runs = seasonRuns(
-			{ ...withNewMats(planned, mat, option.kind, option.looms), usual: groupOf(planned) },
-			chance
-		);
-		const forecast = forecastOf(runs, wanted, start);
-		return { option, forecast, adds: meanWorth(runs, worth) - meanWorth(own, worth) };
+	const chance = chanceOfSeason(seasonWith(held, asHeld(held)));
+	const worthOf = (of: HeldSeason, plan: HandPlan) =>
+		meanWorth(seasonRuns(seasonWith(of, plan), chance), worth);
+	const handsUnder = (of: HeldSeason, from: number): HandsUnder => {
+		const hands = bestPlan(of, wanted, chance, worth, (share) => progress(from + 0.45 * share));
+		return { hands, worth: worthOf(of, hands) };
+	};
+	const under = ({ kind, looms }: SeasonOption): HeldSeason => ({
+		...held,
+		season: withNewMats(season, mat, kind, looms)
 	});
-	const [found] = tried
-		.filter(({ adds }) => adds >= leastOfPlan)
-		.toSorted((one, other) => other.adds - one.adds);
+	const first = handsUnder(held, 0);
+	// With yarn as they take it, the likeliest of the plans is the one that brings most in the same hands.
+	const [likeliest] = options
+		.map((option) => {
+			const all = freeAfter(held, first.hands.passes);
+			const of = under(option);
+			const worths = [first.hands.begin, all, all.toReversed()].map((begin) =>
+				worthOf(of, { passes: first.hands.passes, begin })
+			);
+			return { option, worth: Math.max(...worths) };
+		})
+		.toSorted((one, other) => other.worth - one.worth);
+	const other =
+		likeliest && likeliest.worth > first.worth - leastOfPlan
+			? handsUnder(under(likeliest.option), 0.5)
+			: null;
+	const isOther = other !== null && other.worth >= first.worth + leastOfPlan;
+	const { hands } = isOther ? other : first;
 	progress(1);
 	const begun = new Set(hands.begin);
-	const holding = new Set([
-		...held.mats.map(({ id, maker }) => hands.passes.find(({ mat }) => mat === id)?.to ?? maker)
-	]);
+	const holding = new Set(
+		held.mats.map(({ id, maker }) => hands.passes.find(({ mat }) => mat === id)?.to ?? maker)
+	);
 	return {
-		asIs: outlookOf(hands.asIs),
-		best: outlookOf(found?.forecast ?? hands.best),
+		asIs: outlookOf(first.hands.asIs),
+		best: outlookOf(hands.best),
 		passes: hands.passes,
 		begin: hands.begin,
 		beginAdds: hands.beginAdds,
 		later: held.makers
 			.filter(({ id, takes }) => takes !== 'nothing' && !begun.has(id) && !holding.has(id))
 			.map(({ id }) => id),
-		plan: found
-			? {
-					id: found.option.id,
-					adds: found.adds,
-					moreBags: found.forecast.begun * found.option.kind.bags - hands.best.begun * mat.bags
-				}
-			: null
+		plan:
+			isOther && likeliest
+				? {
+						id: likeliest.option.id,
+						adds: other.worth - worthOf(held, hands),
+						moreBags:
+							hands.best.begun * likeliest.option.kind.bags - first.hands.best.begun * mat.bags
+					}
+				: null
 	};
 }

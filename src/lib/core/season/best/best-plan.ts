@@ -30,8 +30,8 @@ const [weighedAgain, weighedWhole] = [16, 4] as const;
 const [chanceOfFew, chanceOfMore] = [0.1, 0.04] as const;
 /** Weeks of makers that a search lives through, and plans it weighs, at the most. */
 const [mostWork, mostPlans] = [6e7, 1500] as const;
-/** And those of one plan, while it is looked at, and while it is asked which of its passes add enough. */
-const [workOfLook, workOfPass] = [3e5, 1.2e6] as const;
+/** And those of one plan, while it is looked at, while it is asked which of its passes add enough, and at last. */
+const [workOfLook, workOfPass, workOfLast] = [3e5, 1.2e6, 6e6] as const;
 
 const mostInTime: RunWorth = ({ ready }) => ready.at(-1) ?? 0;
 
@@ -133,7 +133,8 @@ function chosenPlan(
 			.slice(0, most)
 			.map(({ plan }) => plan);
 	};
-	const whole = (plan: HandPlan) => weighed.of(plan, runs);
+	const last = Math.min(runs, Math.max(moreRuns, Math.floor(workOfLast / people)));
+	const whole = (plan: HandPlan) => weighed.of(plan, last);
 	const more = Math.min(runs, moreRuns);
 	const again = nearBest(
 		nearBest(looked, few, weighedAgain, chanceOfFew),
@@ -143,7 +144,7 @@ function chosenPlan(
 	);
 	progress(0.85);
 	let best = asHeld(held);
-	for (const plan of nearBest(again, runs, weighedWhole, Infinity)) {
+	for (const plan of nearBest(again, last, weighedWhole, Infinity)) {
 		if (whole(plan) <= whole(best) + 1e-9) break;
 		const pruned = worthwhile(held, plan, (one) => weighed.of(one, runsOfPass(held, runs)));
 		if (whole(pruned) > whole(best) + 1e-9) best = pruned;

@@ -99,6 +99,9 @@
 	.act:first-child {
 		border-top: 0;
 	}
+	.act > :last-child {
+		justify-self: end;
+	}
 	.adds {
 		text-align: right;
 		font-weight: 600;
@@ -109,6 +112,9 @@
 		}
 		.adds {
 			text-align: left;
+		}
+		.act > :last-child {
+			justify-self: start;
 		}
 	}
 </style>

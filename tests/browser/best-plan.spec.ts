@@ -47,8 +47,7 @@ test('the best plan is found beside the page, can be stopped, and each act is ta
 	expect(await rows(app, 'select id from plan where is_next')).toEqual([]);
 });
 
-test('a mat is passed on, and who starts next is set and dropped again', async ({ page, app }) => {
-	// Two who made mats and have none: one of them far quicker than who has the mat.
+test('who starts next is set and dropped again, and what is no act is refused', async ({ page, app }) => {
 	await page.goto('/season/plan');
 	await ready(page);
 	const people = await rows<{ id: string }>(

@@ -47,7 +47,10 @@ test('the best plan is found beside the page, can be stopped, and each act is ta
 	expect(await rows(app, 'select id from plan where is_next')).toEqual([]);
 });
 
-test('who starts next is set and dropped again, and what is no act is refused', async ({ page, app }) => {
+test('who starts next is set and dropped again, and what is no act is refused', async ({
+	page,
+	app
+}) => {
 	await page.goto('/season/plan');
 	await ready(page);
 	const people = await rows<{ id: string }>(

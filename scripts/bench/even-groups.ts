@@ -3,7 +3,7 @@
 import type { SeasonNow } from '../../src/lib/core/season/now';
 import { asBefore } from '../../src/lib/core/season/now';
 import type { MadeGroup } from './groups';
-import { liveThrough } from './groups';
+import { liveThrough, weeklyTables } from './groups';
 import { bell, source } from './makers';
 
 /** How a group differs from the plain ones: its weeks ahead, and whether people are away for some of them. */
@@ -76,11 +76,7 @@ export function evenGroup(
 		strandMats: dayMean * 6 * rng(),
 		bagMats: bagsMean * 10 * rng(),
 		bagsPerWeek,
-		tableDays: Array.from({ length: toCome }, (_, at) => ({
-			week: at + 1,
-			attendance: 1,
-			stream: at
-		})),
+		tableDays: weeklyTables(toCome),
 		perTableDay: perTableDay.map((made) => ({ made, isShort: false })),
 		checks: { good, mended: checked - good },
 		newMat: asBefore,

@@ -10,6 +10,10 @@ export interface MadeGroup {
 	readonly truth: number;
 }
 
+/** A table day a week, to which all come. */
+export const weeklyTables = (weeks: number): SeasonNow['tableDays'] =>
+	Array.from({ length: weeks }, (_, at) => ({ week: at + 1, attendance: 1, stream: at }));
+
 /** Weeks of the past that are known, and weeks to come. */
 const [past, toCome] = [8, 10];
 
@@ -67,11 +71,7 @@ export function madeGroup(seed: number, [least, most]: readonly [number, number]
 		strandMats: size * 0.15 * rng(),
 		bagMats: size * 0.3 * rng(),
 		bagsPerWeek,
-		tableDays: Array.from({ length: toCome }, (_, at) => ({
-			week: at + 1,
-			attendance: 1,
-			stream: at
-		})),
+		tableDays: weeklyTables(toCome),
 		perTableDay: perTableDay.map((made) => ({ made, isShort: false })),
 		checks: { good, mended: checked - good },
 		newMat: asBefore,
@@ -81,7 +81,7 @@ export function madeGroup(seed: number, [least, most]: readonly [number, number]
 }
 
 /** A group’s life: makers’ weeks, when each is away, what days and drop-offs bring. */
-export interface Life {
+interface Life {
 	readonly makers: readonly (() => number)[];
 	readonly away?: readonly (readonly number[])[];
 	readonly done: readonly number[];

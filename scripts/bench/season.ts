@@ -7,7 +7,7 @@ import type { SeasonNow } from '../../src/lib/core/season/now';
 import { seasonRuns } from '../../src/lib/core/season/season';
 import { print, quantile } from './figures.mjs';
 import { evenGroup } from './even-groups';
-import { madeGroup } from './groups';
+import { madeGroup, weeklyTables } from './groups';
 import { source } from './makers';
 
 const runs = 400;
@@ -69,7 +69,7 @@ const { now } = madeGroup(7, [40, 40]);
 const weekly: SeasonNow = {
 	...now,
 	weeks: 26,
-	tableDays: Array.from({ length: 26 }, (_, at) => ({ week: at + 1, attendance: 1, stream: at }))
+	tableDays: weeklyTables(26)
 };
 const halfYear: number[] = [];
 for (let nth = 0; nth < 6; nth++) {
@@ -110,7 +110,7 @@ for (const [people, mats, runs, most] of [
 const large: SeasonNow = {
 	...now,
 	weeks: 30,
-	tableDays: Array.from({ length: 30 }, (_, at) => ({ week: at + 1, attendance: 1, stream: at }))
+	tableDays: weeklyTables(30)
 };
 const plain: number[] = [];
 const levers: number[] = [];

@@ -14,8 +14,9 @@
 	import SeasonTried from '$lib/stages/season/SeasonTried.svelte';
 	import SeasonWeeks from '$lib/stages/season/SeasonWeeks.svelte';
 	import PressOnce from '$lib/entries/PressOnce.svelte';
-	import { SeasonBench } from '$lib/stages/season/season-bench.svelte';
-	import type { Outlook } from '$lib/stages/season/season-said';
+	import type { Outlook, SeasonOrder, SeasonSaid } from '$lib/stages/season/season-said';
+	import SeasonWorker from '$lib/stages/season/season.worker?worker';
+	import { WorkerBench } from '$lib/stages/season/worker-bench.svelte';
 	import { orderOf } from '$lib/stages/season/season-view';
 	import { weekRows } from '$lib/stages/season/season-weeks';
 	import {
@@ -35,7 +36,7 @@
 
 	const { data, form }: PageProps = $props();
 	const { basis, goal, asked, change } = $derived(data);
-	const bench = new SeasonBench();
+	const bench = new WorkerBench<SeasonOrder, SeasonSaid>(() => new SeasonWorker());
 	const said = $derived(data.said ?? bench.said);
 	/** What a lever was said to do, shown at once when it is tapped. */
 	let seen = $state.raw<{ readonly href: string; readonly outlook: Outlook } | null>(null);

@@ -1,29 +1,28 @@
 import type { WeekKnowledge } from '../making/week-habit';
 import { drawHabit, drawWeek } from '../making/week-habit';
-import { nthOf } from '../statistics/rng';
 import type { CommonLuck } from './common-luck';
 import { drawCommon } from './common-luck';
 import type { SeasonNow, SeasonRun } from './now';
 import type { MakerLuck } from './run-season';
-import { runSeason, seasonToRun } from './run-season';
+import { LuckOfChecks, runSeason, seasonToRun } from './run-season';
 import type { KnownMaker } from './season';
 import { checkSeason, groupOf, knownMakers } from './season';
-import { seedOf, streamOf } from './streams';
+import { streamOf } from './streams';
 
 /** All weeks of one maker in all runs, drawn once: the same as where they are drawn as they are lived through. */
-class KeptLuck implements MakerLuck {
-	private run = 0;
+class KeptLuck extends LuckOfChecks implements MakerLuck {
 	private from = 0;
-	private checks = 0;
 	private shares = new Float64Array(0);
 	private drawn = 0;
 
 	constructor(
-		private readonly stream: number,
+		stream: number,
 		private readonly known: WeekKnowledge,
 		private readonly weeks: number,
-		private readonly seed: number
-	) {}
+		seed: number
+	) {
+		super(stream, seed);
+	}
 
 	/** Draws the runs that were not yet drawn. */
 	upTo(runs: number): this {
@@ -41,18 +40,13 @@ class KeptLuck implements MakerLuck {
 		return this;
 	}
 
-	begin(run: number): void {
-		this.run = run;
+	override begin(run: number): void {
+		super.begin(run);
 		this.from = run * this.weeks - 1;
-		this.checks = 0;
 	}
 
 	gain(week: number): number {
 		return this.shares[this.from + week] ?? 0;
-	}
-
-	check(): number {
-		return nthOf(seedOf(this.seed, this.run, this.stream + 1), this.checks++);
 	}
 }
 

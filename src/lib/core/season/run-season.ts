@@ -1,5 +1,7 @@
+import { nthOf } from '../statistics/rng';
 import type { CommonLuck } from './common-luck';
 import type { MatBeingMade, SeasonNow, SeasonRun } from './now';
+import { seedOf } from './streams';
 
 /** Shares and strand are sums: what lacks less than this is there. */
 const whole = 1 - 1e-9;
@@ -12,6 +14,26 @@ export interface MakerLuck {
 	gain: (week: number) => number;
 	/** Of 0 to 1: a mat is good at once where it is below the chance of that. */
 	check: () => number;
+}
+
+/** The checks of a maker's mats in one run: a number each, in their order. */
+export class LuckOfChecks {
+	protected run = 0;
+	private checks = 0;
+
+	constructor(
+		protected readonly stream: number,
+		protected readonly seed: number
+	) {}
+
+	begin(run: number): void {
+		this.run = run;
+		this.checks = 0;
+	}
+
+	check(): number {
+		return nthOf(seedOf(this.seed, this.run, this.stream + 1), this.checks++);
+	}
 }
 
 /** A maker as every run begins: when they are away, their mat. */

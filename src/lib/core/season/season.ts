@@ -1,15 +1,14 @@
 import { within } from '../domain-error';
 import { weeksOfGroup } from '../making/group-weeks';
 import type { GroupWeeks } from '../making/group-weeks';
-import type { Rng } from '../statistics/rng';
 import { PlacedRng } from '../statistics/rng';
 import type { WeekHabit, WeekKnowledge } from '../making/week-habit';
 import { drawHabit, drawWeek, numbersOfWeek, weeksKnown } from '../making/week-habit';
 import { drawCommon } from './common-luck';
 import type { MakerOfSeason, MatBeingMade, SeasonChance, SeasonNow, SeasonRun } from './now';
 import type { MakerLuck } from './run-season';
-import { runSeason, seasonToRun } from './run-season';
-import { seedOf, streamOf, streamOfMaker } from './streams';
+import { LuckOfChecks, runSeason, seasonToRun } from './run-season';
+import { seedOf, streamOfMaker } from './streams';
 
 /**
  * What is known of all makers of a season: what is given, or else what they teach.
@@ -51,34 +50,28 @@ export function knownMakers({ mats, freeMakers }: SeasonNow, { each }: GroupWeek
 }
 
 /** The luck of a maker, drawn for the weeks that it is asked of. */
-class DrawnLuck implements MakerLuck {
+class DrawnLuck extends LuckOfChecks implements MakerLuck {
 	private readonly rng = new PlacedRng();
-	private checkRng: Rng | null = null;
 	private habit: WeekHabit = { none: 1, mu: 0, sigma: 0 };
 	private place = 0;
-	private run = 0;
 
 	constructor(
 		private readonly known: KnownMaker,
-		private readonly seed: number
-	) {}
+		seed: number
+	) {
+		super(known.stream, seed);
+	}
 
-	begin(run: number): void {
-		this.run = run;
-		this.rng.goTo(seedOf(this.seed, run, this.known.stream), 0);
+	override begin(run: number): void {
+		super.begin(run);
+		this.rng.goTo(seedOf(this.seed, run, this.stream), 0);
 		this.habit = drawHabit(this.known.weeks, this.rng.next);
 		this.place = this.rng.place;
-		this.checkRng = null;
 	}
 
 	gain(week: number): number {
 		this.rng.goTo(this.place, numbersOfWeek * (week - 1));
 		return drawWeek(this.habit, this.rng.next);
-	}
-
-	check(): number {
-		this.checkRng ??= streamOf(this.seed, this.run, this.known.stream + 1);
-		return this.checkRng();
 	}
 }
 

@@ -5,6 +5,7 @@ import { readJson } from '$lib/ui/read-json';
 import { z } from 'zod';
 import {
 	hasTwice,
+	idField,
 	makerFields,
 	makerOfFile,
 	matFields,
@@ -22,10 +23,6 @@ export interface BestCase {
 	readonly runs: number;
 }
 
-const id = z
-	.string({ error: say.anIdATextOf() })
-	.min(1, say.anIdATextOf())
-	.max(200, say.anIdATextOf());
 /** What stands in a season's file and is not read here: weeks are the makers', and who holds no mat is free. */
 const unread = z.unknown().optional();
 
@@ -35,14 +32,14 @@ const fileShape = z.strictObject(
 		mats: z
 			.array(
 				z.strictObject(
-					{ id, maker: id, ...matFields, weeks: unread, away: unread },
+					{ id: idField, maker: idField, ...matFields, weeks: unread, away: unread },
 					{ error: sayBest.aMatHas() }
 				),
 				{ error: say.aListOfMatsBeing() }
 			)
 			.default([]),
 		makers: z
-			.array(z.strictObject({ ...makerFields, id }, { error: sayBest.aMakerHas() }), {
+			.array(z.strictObject({ ...makerFields, id: idField }, { error: sayBest.aMakerHas() }), {
 				error: sayBest.aListOfMakers()
 			})
 			.default([]),

@@ -90,12 +90,6 @@ export function bestOrderOf(
 	};
 }
 
-/** Who has a mat, and who begins, under one plan for the mats that are begun; and what comes of it. */
-interface HandsUnder {
-	readonly hands: BestPlan;
-	readonly worth: number;
-}
-
 /** Works out the best plan of a season: the hands first, then which plan the mats that are begun follow, with hands for it. */
 export function bestSaid(
 	{ held, wanted, earlier, mat, options }: BestOrder,
@@ -117,10 +111,8 @@ export function bestSaid(
 	const chance = chanceOfSeason(seasonWith(held, asHeld(held)));
 	const worthOf = (of: HeldSeason, plan: HandPlan) =>
 		meanWorth(seasonRuns(seasonWith(of, plan), chance), worth);
-	const handsUnder = (of: HeldSeason, from: number): HandsUnder => {
-		const hands = bestPlan(of, wanted, chance, worth, (share) => progress(from + 0.45 * share));
-		return { hands, worth: worthOf(of, hands) };
-	};
+	const handsUnder = (of: HeldSeason, from: number): BestPlan =>
+		bestPlan(of, wanted, chance, worth, (share) => progress(from + 0.45 * share));
 	const under = ({ kind, looms }: SeasonOption): HeldSeason => ({
 		...held,
 		season: withNewMats(season, mat, kind, looms)
@@ -129,10 +121,10 @@ export function bestSaid(
 	// With yarn as they take it, the likeliest of the plans is the one that brings most in the same hands.
 	const [likeliest] = options
 		.map((option) => {
-			const all = freeAfter(held, first.hands.passes);
+			const all = freeAfter(held, first.passes);
 			const of = under(option);
-			const worths = [first.hands.begin, all, all.toReversed()].map((begin) =>
-				worthOf(of, { passes: first.hands.passes, begin })
+			const worths = [first.begin, all, all.toReversed()].map((begin) =>
+				worthOf(of, { passes: first.passes, begin })
 			);
 			return { option, worth: Math.max(...worths) };
 		})
@@ -142,14 +134,14 @@ export function bestSaid(
 			? handsUnder(under(likeliest.option), 0.5)
 			: null;
 	const isOther = other !== null && other.worth >= first.worth + leastOfPlan;
-	const { hands } = isOther ? other : first;
+	const hands = isOther ? other : first;
 	progress(1);
 	const begun = new Set(hands.begin);
 	const holding = new Set(
 		held.mats.map(({ id, maker }) => hands.passes.find(({ mat }) => mat === id)?.to ?? maker)
 	);
 	return {
-		asIs: outlookOf(first.hands.asIs),
+		asIs: outlookOf(first.asIs),
 		best: outlookOf(hands.best),
 		passes: hands.passes,
 		begin: hands.begin,
@@ -162,8 +154,7 @@ export function bestSaid(
 				? {
 						id: likeliest.option.id,
 						adds: other.worth - worthOf(held, hands),
-						moreBags:
-							hands.best.begun * likeliest.option.kind.bags - first.hands.best.begun * mat.bags
+						moreBags: hands.best.begun * likeliest.option.kind.bags - first.best.begun * mat.bags
 					}
 				: null
 	};

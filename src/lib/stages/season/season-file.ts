@@ -44,7 +44,8 @@ const weeks = z
 	})
 	.max(520, words.list)
 	.default([]);
-const id = z.string({ error: words.id }).min(1, words.id).max(200, words.id).optional();
+/** An id of a mat, or of a maker. */
+export const idField = z.string({ error: words.id }).min(1, words.id).max(200, words.id);
 const away = z
 	.array(
 		z.tuple([day, day], { error: words.away }).refine(([from, to]) => from <= to, words.away),
@@ -101,7 +102,7 @@ export const seasonFields = {
 } as const;
 
 /** Somebody who makes mats, as a file has them. */
-export const makerFields = { id, weeks, away } as const;
+export const makerFields = { id: idField.optional(), weeks, away } as const;
 /** The share of a mat that is made, and the weeks it rests. */
 export const matFields = {
 	done: z.number({ error: words.done }).min(0, words.done).max(100, words.done),

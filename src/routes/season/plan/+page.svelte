@@ -5,8 +5,9 @@
 	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import BestActs from '$lib/stages/season/BestActs.svelte';
 	import BestDays from '$lib/stages/season/BestDays.svelte';
-	import { BestBench } from '$lib/stages/season/best-bench.svelte';
-	import type { BestOrder } from '$lib/stages/season/best-season';
+	import type { BestOrder, BestSaid } from '$lib/stages/season/best-season';
+	import BestWorker from '$lib/stages/season/best.worker?worker';
+	import { WorkerBench } from '$lib/stages/season/worker-bench.svelte';
 	import { chanceWords, outlookWords } from '$lib/stages/season/season-words';
 	import { yearDayWords } from '$lib/ui/day-words';
 	import { fixed } from '$lib/ui/number-words';
@@ -15,7 +16,7 @@
 	import type { PageProps } from './$types';
 
 	const { data, form }: PageProps = $props();
-	const bench = new BestBench();
+	const bench = new WorkerBench<BestOrder, BestSaid>(() => new BestWorker());
 	/** What is worked out already: the same is not worked out again when the page is read anew. */
 	let asked = '';
 	const reckon = (order: BestOrder) => {

@@ -15,6 +15,8 @@ export const leastOfPass = 0.02;
 export interface BestPlan {
 	readonly asIs: SeasonForecast;
 	readonly best: SeasonForecast;
+	/** What the plan's runs are worth on average. */
+	readonly worth: number;
 	/** With the mats in time that each adds to all the others. */
 	readonly passes: readonly (Pass & { readonly adds: number })[];
 	/** Who takes up yarn, in that order; whoever is free and not named waits. */
@@ -185,12 +187,14 @@ export function bestPlan(
 			: seasonRuns(seasonWith(held, plan), chance);
 	const asRuns = runsOf(as);
 	const foundRuns = keyOf(found) === keyOf(as) ? asRuns : runsOf(found);
-	const isBetter = meanWorth(foundRuns, worth) > meanWorth(asRuns, worth);
+	const [foundWorth, asWorth] = [meanWorth(foundRuns, worth), meanWorth(asRuns, worth)];
+	const isBetter = foundWorth > asWorth;
 	const chosen = isBetter ? found : as;
 	const some = (plan: HandPlan) => all.of(plan, runsOfPass(held, runs));
 	return {
 		asIs: forecastOf(asRuns, wanted, start),
 		best: forecastOf(isBetter ? foundRuns : asRuns, wanted, start),
+		worth: isBetter ? foundWorth : asWorth,
 		passes: chosen.passes.map((pass) => ({
 			...pass,
 			adds: some(chosen) - bestWithout(held, chosen, pass, some).worth

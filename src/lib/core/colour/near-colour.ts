@@ -17,8 +17,20 @@ export function labOf(hex: string): Lab {
 		const part = parseInt(hex.slice(at, at + 2), 16) / 255;
 		return part <= 0.04045 ? part / 12.92 : ((part + 0.055) / 1.055) ** 2.4;
 	});
-	const root = (share: number) =>
-		share > 216 / 24389 ? Math.cbrt(share) : ((24389 / 27) * share + 16) / 116;
+	return labOfLight(r, g, b);
+}
+
+const root = (share: number) =>
+	share > 216 / 24389 ? Math.cbrt(share) : ((24389 / 27) * share + 16) / 116;
+
+/**
+ * A colour as the eye tells it apart, from its light.
+ *
+ * @param r,g,b light of red, green and blue, 0 to 1, in proportion to the light itself (not sRGB)
+ * @source CIE 1976
+ * @example labOfLight(1, 1, 1).map(Math.round) // [100, 0, 0]
+ */
+export function labOfLight(r: number, g: number, b: number): Lab {
 	const x = root((0.4124564 * r + 0.3575761 * g + 0.1804375 * b) / 0.95047);
 	const y = root(0.2126729 * r + 0.7151522 * g + 0.072175 * b);
 	const z = root((0.0193339 * r + 0.119192 * g + 0.9503041 * b) / 1.08883);

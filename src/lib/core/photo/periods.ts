@@ -1,0 +1,46 @@
+/** How strongly lines of a texture repeat at each of some lengths, by the mean power of all of them. */
+export interface Spectrum {
+	/** Times in one pixel, evenly from 0. */
+	readonly perPixel: Float64Array;
+	readonly power: Float64Array;
+}
+
+/**
+ * Mean power of the lines of a texture, along x or along y, at evenly spaced frequencies.
+ *
+ * @param values in rows, `width` × `height`, with what is even over the whole already taken off
+ * @param most highest frequency, times a pixel
+ */
+export function spectrumAlong(
+	axis: 'x' | 'y',
+	values: Float32Array,
+	{ width, height }: { width: number; height: number },
+	most: number,
+	steps = 400
+): Spectrum {
+	const [long, lines] = axis === 'x' ? [width, height] : [height, width];
+	const [stride, jump] = axis === 'x' ? [1, width] : [width, 1];
+	const window = Float64Array.from(
+		{ length: long },
+		(_, at) => 0.5 - 0.5 * Math.cos((2 * Math.PI * (at + 0.5)) / long)
+	);
+	const perPixel = Float64Array.from({ length: steps }, (_, nth) => ((nth + 1) * most) / steps);
+	const power = new Float64Array(steps);
+	for (let nth = 0; nth < steps; nth++) {
+		const turn = 2 * Math.PI * perPixel[nth]!;
+		const cosines = window.map((w, at) => w * Math.cos(turn * at));
+		const sines = window.map((w, at) => w * Math.sin(turn * at));
+		let sum = 0;
+		for (let line = 0; line < lines; line++) {
+			let [re, im] = [0, 0];
+			for (let at = 0, index = line * jump; at < long; at++, index += stride) {
+				const v = values[index]!;
+				re += v * cosines[at]!;
+				im += v * sines[at]!;
+			}
+			sum += re * re + im * im;
+		}
+		power[nth] = sum / lines;
+	}
+	return { perPixel, power };
+}

@@ -1,8 +1,8 @@
-import { boardNumbers, fewestMarkers, markerCorners, markerOf, type Place } from './board';
+import { boardMm, boardNumbers, fewestMarkers, markerCorners, markerOf, type Place } from './board';
 import { cornersByLight } from './corners';
 import { median } from './ground';
 import { between, brightness, type Light, type Picture } from './light';
-import { planeOf, planeToPlane, type Plane } from './plane';
+import { fromBoard, mmPerPxAt, planeOf, planeToPlane, type Plane } from './plane';
 import type { Problem } from './problem';
 import type { Marker, Sight } from './sight';
 
@@ -26,6 +26,14 @@ export const flatWithinMm = 0.8;
 
 /** How wide the change from print to paper may be, pixels (from a fifth to four fifths): 1 to 2 where it is sharp. */
 const sharpWithinPx = 4.2;
+
+/** Below this it is sharp enough for a bent sheet to be told. */
+const sharpEnoughPx = 2.6;
+
+/** A board far away is seen coarsely: so many pixels its corners may lie off, whatever they are in mm. */
+const flatWithinPx = 0.45;
+
+const middleOfBoard: Place = [boardMm.width / 2, boardMm.height / 2];
 
 /** Light below which a picture that shows no sheet is too dark for one; a sheet's paper in good light gives half and more. */
 const darkBelow = 0.08;
@@ -120,8 +128,8 @@ export function boardsSeen(
 		return { problem: edgeWidth(light, sight) > sharpWithinPx ? 'blurred' : 'no-board', boards };
 	}
 	const exact = found.map(({ id, corners }) => ({ id, ...cornersByLight(light, corners) }));
-	if (median(exact.map(({ blurPx }) => blurPx)) > sharpWithinPx)
-		return { problem: 'blurred', boards };
+	const blurPx = median(exact.map((one) => one.blurPx));
+	if (blurPx > sharpWithinPx) return { problem: 'blurred', boards };
 	const isTwice = found.some((one, at) =>
 		found.some((other, next) => {
 			if (next <= at || other.id !== one.id) return false;
@@ -144,7 +152,19 @@ export function boardsSeen(
 		scale
 	);
 	if (!plane) return { problem: 'no-board', boards };
-	const worst = Math.max(plane.residualMm, ...plane.boards.map(({ residualMm }) => residualMm));
-	if (worst > flatWithinMm) return { problem: 'not-flat', boards, residualMm: plane.residualMm };
+	const isBent =
+		plane.residualMm > flatWithinMm ||
+		plane.boards.some(
+			(pose) =>
+				pose.residualMm >
+				Math.max(flatWithinMm, flatWithinPx * mmPerPxAt(plane, fromBoard(pose, middleOfBoard)))
+		);
+	// What is not sharp cannot be told to be bent.
+	if (isBent)
+		return {
+			problem: blurPx > sharpEnoughPx ? 'blurred' : 'not-flat',
+			boards,
+			residualMm: plane.residualMm
+		};
 	return { problem: null, boards, plane };
 }

@@ -79,7 +79,7 @@ function strength(spectrum: Spectrum, period: number): number {
 	);
 }
 
-/** The repeat that shows best within bounds, made exact by its parts, pixels; with how strong it is. */
+/** The repeat that shows best within bounds, pixels; with how strong it is. */
 function bestRepeat(
 	spectrum: Spectrum,
 	from: number,
@@ -98,27 +98,40 @@ function bestRepeat(
 		const value = all / total / (period / from) ** 0.12;
 		if (!best || value > best.strength) best = { period, strength: value };
 	}
-	return best && { ...best, period: exactRepeat(spectrum, best.period) };
+	return best;
 }
 
-/** A repeat by where its parts' powers have their tops, each counted by its strength and by how finely it tells. */
-function exactRepeat(spectrum: Spectrum, period: number): number {
+/** How far about a repeat its parts' tops are looked for, as a share of it, and how finely. */
+const topReach = 0.04;
+const topSteps = 40;
+
+/**
+ * A repeat by where its parts' powers have their tops, each counted by its strength and by how finely
+ * it tells.
+ *
+ * @param powers at so many frequencies from the first to the second
+ */
+function exactRepeat(powers: (from: number, to: number) => Spectrum, period: number): number {
 	let [sum, weight] = [0, 0];
 	for (const nth of harmonics) {
 		const around = nth / period;
-		let top = { frequency: around, power: 0 };
-		const reach = 0.04 * around;
-		for (let f = around - reach; f <= around + reach; f += reach / 60) {
-			const power = powerAt(spectrum, f);
-			if (power > top.power) top = { frequency: f, power };
-		}
-		if (Math.abs(top.frequency - around) > 0.95 * reach) continue;
-		const share = Math.sqrt(top.power) * nth;
-		sum += share * (nth / top.frequency);
+		const reach = topReach * around;
+		const { perPixel, power } = powers(around - reach, around + reach);
+		let top = 0;
+		for (let at = 1; at < power.length; at++) if (power[at]! > power[top]!) top = at;
+		// A top at the rim is the foot of another one.
+		if (top === 0 || top === power.length - 1) continue;
+		const share = Math.sqrt(power[top]!) * nth;
+		sum += share * (nth / perPixel[top]!);
 		weight += share;
 	}
 	return weight > 0 ? sum / weight : period;
 }
+
+const powersOf =
+	({ values, width, height }: Texture, axis: 'x' | 'y') =>
+	(from: number, to: number): Spectrum =>
+		spectrumAlong(axis, values, { width, height }, { from, most: to, steps: topSteps });
 
 /** A texture with what is even along the rows taken off: stripes of colour go, humps by turns stay. */
 function withoutStripes({ width, height, values, mm }: Texture): Texture {
@@ -156,11 +169,14 @@ function part(
 /** Finest pitch that is looked for, mm. */
 const finestMm = 2;
 
+/** How finely frequencies are gone through. */
+const steps = 300;
+
 function spectraOf(texture: Texture) {
 	const most = texture.mm / finestMm;
 	return {
-		x: spectrumAlong('x', texture.values, texture, most, 300),
-		y: spectrumAlong('y', texture.values, texture, most, 300)
+		x: spectrumAlong('x', texture.values, texture, { most, steps }),
+		y: spectrumAlong('y', texture.values, texture, { most, steps })
 	};
 }
 
@@ -176,20 +192,15 @@ function counted(
 	sizeMm: number,
 	beyond: number
 ): Counted {
-	const pitch = (period * texture.mm) / repeat;
+	const inTexture = (part: Texture) =>
+		(exactRepeat(powersOf(part, axis), period) * texture.mm) / repeat;
+	const pitch = inTexture(texture);
 	const raw = sizeMm / pitch - beyond;
 	const count = Math.max(1, Math.round(raw));
 	const halves = [
 		[0, 0.55],
 		[0.45, 1]
-	].map(([from, to]) => {
-		const half = part(texture, axis, from!, to!);
-		const own = exactRepeat(
-			spectrumAlong(axis, half.values, half, texture.mm / finestMm, 300),
-			period
-		);
-		return sizeMm / ((own * texture.mm) / repeat) - beyond;
-	});
+	].map(([from, to]) => sizeMm / inTexture(part(texture, axis, from!, to!)) - beyond);
 	const isSure =
 		Math.abs(raw - count) <= sureWithin &&
 		halves.every((half) => Math.abs(half - count) <= halfWithin);

@@ -77,6 +77,16 @@ export const paperLight = (light: Light, plane: Plane, pose: Pose) =>
 		])
 	]);
 
+/** Light that bare paper gives on the whole: the mean of all boards whose paper is in the picture. */
+export function paperOf(light: Light, plane: Plane): [number, number, number] {
+	const papers = plane.boards
+		.map((pose) => paperLight(light, plane, pose))
+		.filter((paper) => paper.every((v) => v > 0));
+	const mean = (colour: 0 | 1 | 2) =>
+		papers.reduce((sum, one) => sum + one[colour], 0) / Math.max(1, papers.length);
+	return [mean(0), mean(1), mean(2)];
+}
+
 /** Which page a board is printed on: where only A4 reaches, is there paper? */
 function pageOf(light: Light, plane: Plane, pose: Pose, paper: readonly number[]): Page {
 	const ends = [-24.5, 264.5].map((y) =>
@@ -128,9 +138,7 @@ export function seenOn(light: Light, plane: Plane, sight: Sight, longSide = 800)
 	const { width, height } = coarse;
 	const count = width * height;
 	const papers = plane.boards.map((pose) => paperLight(light, plane, pose));
-	const paper = [0, 1, 2].map(
-		(colour) => papers.reduce((sum, one) => sum + one[colour]!, 0) / papers.length
-	) as [number, number, number];
+	const paper = paperOf(light, plane);
 	const [red, green, blue] = [coarse.red, coarse.green, coarse.blue].map((values, colour) => {
 		const even = sight.evened(values, width, height, 1.2);
 		const by = paperShare / Math.max(1e-4, paper[colour]!);

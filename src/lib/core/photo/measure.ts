@@ -8,8 +8,8 @@ import { matOf } from './mat';
 import type { Answer, CountRanged, Edge, Follows, Measured, Ranged, Subject } from './measured';
 import { patchOf } from './patch';
 import { pieceOf, type PieceSeen } from './piece';
-import { onBoard, type Plane } from './plane';
-import { paperLight } from './ground';
+import { mmPerPxAt, onBoard, type Plane } from './plane';
+import { paperOf } from './ground';
 import type { Problem } from './problem';
 import { ranged } from './ranges';
 import type { Sight } from './sight';
@@ -75,11 +75,6 @@ interface Bench {
 /** How much smaller a thing is than it looks on the plane, at a height over it. */
 const atHeight = ({ plane }: Bench, mm: number): number => 1 - mm / plane.cameraMm;
 
-function mmPerPx({ plane }: Bench, [x, y]: Place): number {
-	const [a, b] = [plane.toPlane([x, y]), plane.toPlane([x + 1, y + 1])];
-	return Math.hypot(a[0] - b[0], a[1] - b[1]) / Math.SQRT2;
-}
-
 const middleOf = (places: readonly Place[]): Place => [
 	places.reduce((sum, p) => sum + p[0], 0) / places.length,
 	places.reduce((sum, p) => sum + p[1], 0) / places.length
@@ -103,7 +98,7 @@ function oneThing(bench: Bench, manner: Manner): Thing | Problem {
 
 function rangeOf(bench: Bench, places: readonly Place[]) {
 	const at = {
-		mmPerPx: mmPerPx(bench, middleOf(places)),
+		mmPerPx: mmPerPxAt(bench.plane, bench.plane.toPlane(middleOf(places))),
 		residualMm: bench.plane.residualMm
 	};
 	return (value: number): Ranged => ranged(bench.of, value, at);
@@ -377,9 +372,7 @@ export function measure(
 	if (found.problem !== null)
 		return { of, boards, problem: found.problem, residualMm: found.residualMm ?? null };
 	const { plane } = found;
-	const paper = Math.min(
-		...plane.boards.map((pose) => brightness(...paperLight(light, plane, pose)))
-	);
+	const paper = brightness(...paperOf(light, plane));
 	const isDark = paper < darkPaper;
 	onStep?.('thing');
 	const part = measuring[of]({ of, light, plane, sight, thicknessMm });

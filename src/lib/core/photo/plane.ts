@@ -129,6 +129,13 @@ const turned = ({ x, y, turn }: { x: number; y: number; turn: number }, place: P
 	y + Math.sin(turn) * place[0] + Math.cos(turn) * place[1]
 ];
 
+/** mm that a pixel stands for, where a place of the plane is seen. */
+export function mmPerPxAt(plane: Pick<Plane, 'toPicture' | 'toPlane'>, place: Place): number {
+	const [x, y] = plane.toPicture(place);
+	const there = plane.toPlane([x + 1, y + 1]);
+	return Math.hypot(there[0] - place[0], there[1] - place[1]) / Math.SQRT2;
+}
+
 /** A place of a board (mm) as a place of the plane. */
 export const fromBoard = (pose: Pose, place: Place): Place => turned(pose, place);
 

@@ -13,7 +13,7 @@ const core = [
 		'core/size',
 		'core/statistics'
 	],
-	['core/strand', 'core/gather'],
+	['core/strand', 'core/gather', 'core/photo'],
 	['core/cut'],
 	['core/kinds'],
 	[
@@ -39,8 +39,9 @@ const page = [
 	['words'],
 	['routes'],
 	['ui'],
-	['entries'],
+	['entries', 'sight'],
 	['auth'],
+	['stages/photo'],
 	['measures', 'stages/house', 'stages/know-how/links', 'stages/search'],
 	['stages/gather', 'stages/plan/document'],
 	['stages/prepare', 'stages/people'],
@@ -62,7 +63,7 @@ const server = [
 	['server/db'],
 	['server/book'],
 	['server/auth'],
-	['server/web', 'server/plan', 'server/sheets'],
+	['server/web', 'server/plan', 'server/sheets', 'server/photo'],
 	['server/heavy', 'server/measures', 'server/removed'],
 	['server/gather'],
 	['server/people', 'server/prepare', 'server/making'],

@@ -6,7 +6,7 @@ const config = {
 	preprocess: vitePreprocess(),
 	compilerOptions: { runes: true },
 	kit: {
-		adapter: adapter({ precompress: true }),
+		adapter: adapter(),
 		// The layout registers it, once it knows for whom.
 		serviceWorker: { register: false },
 		csp: {
@@ -17,7 +17,8 @@ const config = {
 				'style-src': ['self'],
 				// Progress bars and slider fills set a width by attribute; nothing else may.
 				'style-src-attr': ['unsafe-inline'],
-				'img-src': ['self', 'data:'],
+				// A picture one chose is shown before it goes anywhere.
+				'img-src': ['self', 'data:', 'blob:'],
 				'font-src': ['self'],
 				'connect-src': ['self'],
 				'worker-src': ['self'],

@@ -4,9 +4,20 @@ import { defineConfig } from 'vite';
 
 export default defineConfig({
 	resolve: { alias: { $lib: fileURLToPath(new URL('src/lib', import.meta.url)) } },
-	ssr: { noExternal: true, external: ['highs', '@resvg/resvg-wasm'] },
+	ssr: {
+		noExternal: true,
+		external: ['highs', '@resvg/resvg-wasm', '@techstark/opencv-js', 'sharp']
+	},
 	build: {
-		ssr: 'src/lib/server/heavy/heavy.ts',
+		ssr: true,
+		rolldownOptions: {
+			input: {
+				heavy: 'src/lib/server/heavy/heavy.ts',
+				// A process of its own: pictures are untrusted.
+				'photo-child': 'src/lib/server/photo/photo-child.ts'
+			},
+			output: { entryFileNames: '[name].js' }
+		},
 		outDir: 'build/heavy',
 		emptyOutDir: true,
 		target: 'node20',

@@ -32,6 +32,9 @@ const freshMs = 60_000;
 /** So long after the first visit the other pages are laid by, ms: whoever came wants their own page first. */
 const restMs = 15_000;
 const ours = new Set([...build, ...files]);
+/** What sees pictures is large: it is laid by when somebody opens the page that uses it. */
+const isLaidLater = (at: string): boolean => at.includes('/photo.worker');
+const everyPart = [...build, ...files].filter((at) => !isLaidLater(at));
 
 worker.addEventListener('install', () => void worker.skipWaiting());
 worker.addEventListener('activate', (event) => event.waitUntil(takeOver()));
@@ -271,7 +274,7 @@ async function layBy(address: string, notWithinMs: number, since: number): Promi
 async function layParts(): Promise<void> {
 	const store = await caches.open(parts);
 	const has = new Set((await store.keys()).map(({ url }) => new URL(url).pathname));
-	await store.addAll([...build, ...files].filter((at) => !has.has(at)));
+	await store.addAll(everyPart.filter((at) => !has.has(at)));
 }
 
 /** A page was opened by somebody, for a group: it is laid by, and the others of the table after it. */

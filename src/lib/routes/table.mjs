@@ -323,6 +323,32 @@ export const routes = {
 		title: 'measures',
 		acts: { keep: { by: 'helper' }, leave: { by: 'coordinator', says: 'leftAMeasureOut' } }
 	},
+	'/photo': {
+		by: 'reader',
+		title: 'measuredFromAPhoto',
+		laid: 'when opened',
+		acts: {
+			link: { by: 'coordinator' },
+			printer: { by: 'helper', says: 'savedAPrinter' },
+			remove: { by: 'helper', says: 'removedAPicture' }
+		}
+	},
+	'/photo/examples/[name].jpg': { by: 'reader' },
+	'/photo/handed': { by: 'coordinator', acts: { POST: { by: 'coordinator' } } },
+	'/photo/kept': {
+		by: 'helper',
+		bytes: 20_971_520,
+		acts: { POST: { by: 'helper', says: 'keptAPicture' } }
+	},
+	'/photo/kept/[id=uuid].jpg': { by: 'reader' },
+	'/photo/measure': { by: 'helper', bytes: 20_971_520, acts: { POST: { by: 'helper' } } },
+	'/photo/sheet.pdf': { by: 'reader' },
+	'/h/[address]': {
+		by: 'guest',
+		isLink: true,
+		bytes: 20_971_520,
+		acts: { send: { by: 'guest' } }
+	},
 	'/know-how': {
 		by: 'guest',
 		laid: 'at once',

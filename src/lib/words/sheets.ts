@@ -15,6 +15,7 @@ export * as guide from './sheets/guide';
 export * as loomSheet from './sheets/loomSheet';
 export * as makeSheet from './sheets/makeSheet';
 export * as matSheet from './sheets/matSheet';
+export * as measuringSheet from './sheets/measuringSheet';
 export * as planSheet from './sheets/planSheet';
 export * as rowTicks from './sheets/rowTicks';
 export * as seasonSheet from './sheets/seasonSheet';

@@ -81,3 +81,17 @@ export function markerCorners(nth: number): Corners {
 		[x, y + side]
 	];
 }
+
+/** What stands in each marker's four by four modules, from the top left, 1 for white (dictionary DICT_4X4_50). */
+const markerBits = [
+	0xb532, 0x0f9a, 0x332d, 0x9946, 0x549e, 0x79cd, 0x9e2e, 0xc4f2, 0xfeda, 0xcf56, 0xf991, 0x11a7,
+	0x0eb7, 0x2a0f, 0x24b1, 0x263e, 0x4665, 0x6600, 0x6c5e, 0x76af, 0x868b, 0xb02b, 0xccd5, 0xdd82
+] as const;
+
+/** Whether the module of a marker at a column and a row of its six is white; its border is black. */
+export function isWhite(id: number, column: number, row: number): boolean {
+	const bits = markerBits[id];
+	if (bits === undefined) throw new RangeError(`There is no marker ${id}.`);
+	if (column < 1 || column > 4 || row < 1 || row > 4) return false;
+	return ((bits >> (15 - (4 * (row - 1) + column - 1))) & 1) === 1;
+}

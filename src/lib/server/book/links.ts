@@ -6,13 +6,22 @@ import type { LineStation } from '$lib/core/assembly-line/assembly-line';
 import type { Role } from '../base/roles';
 
 /** What a link lets whoever has it do. */
-export const grants = ['read-plan', 'make', 'join', 'station', 'asks', 'calendar'] as const;
+export const grants = [
+	'read-plan',
+	'make',
+	'join',
+	'station',
+	'asks',
+	'calendar',
+	'photo'
+] as const;
 export type Grant = (typeof grants)[number];
 
 /** A link as the group sees it: what it opens, and whether it still does. Its secret is nowhere. */
 export interface LinkLine {
 	readonly id: string;
-	readonly grants: Grant;
+	/** Links for one picture are over within the hour, and are not listed. */
+	readonly grants: Exclude<Grant, 'photo'>;
 	/** The plan that it opens, or that its mat is made by; null where it lets someone in. */
 	readonly planName: string | null;
 	readonly planVersion: number | null;
@@ -29,7 +38,7 @@ export interface LinkLine {
 	readonly revokedAt: Date | null;
 }
 
-/** What a link opens: a plan to read, a mat to count, the group's door, a station to tap at, what is asked for, or the calendar. */
+/** What a link opens: a plan to read, a mat to count, the group's door, a station to tap at, a picture to hand over, what is asked for, or the calendar. */
 export type OpenedLink =
 	| {
 			readonly grants: 'read-plan';
@@ -58,6 +67,7 @@ export type OpenedLink =
 			readonly dayId: string;
 			readonly station: LineStation;
 	  }
+	| { readonly grants: 'photo'; readonly groupId: GroupId; readonly linkId: string }
 	| { readonly grants: 'asks' | 'calendar'; readonly groupId: GroupId };
 
 /** Bytes of a group's id and of the secret in an address. */
@@ -188,6 +198,26 @@ export const makeOpenLink = (
 	grant: 'asks' | 'calendar'
 ): Promise<string | null> => makeGroupLink(db, key, grant, null, linkDays);
 
+/** How long a link that hands one picture over is open, in minutes. */
+export const photoMinutes = 60;
+
+/**
+ * Makes a link by which a telephone hands one picture to the one who plans. Told once, like every link;
+ * null where the same page made one already.
+ *
+ * @param key made with the page, so that pressing twice makes one link
+ */
+export async function makePhotoLink(db: Db, key: string): Promise<string | null> {
+	const secret = randomBytes(secretBytes);
+	const made = await db.writer.maybeOne<{ id: string }>(
+		`insert into link (group_id, id, digest, grants, expires_at)
+		 values ($1, $2, $3, 'photo', now() + make_interval(mins => $4::integer))
+		 on conflict (group_id, id) do nothing returning id`,
+		[db.groupId, key, digestOf(secret), photoMinutes]
+	);
+	return made && addressOf(db, secret);
+}
+
 /** The links of a group, the newest first, or those of one mat; those that were revoked long ago are left out. */
 export const listLinks = (db: Db, ofMat: string | null): Promise<LinkLine[]> =>
 	db.many<LinkLine>(
@@ -199,7 +229,7 @@ export const listLinks = (db: Db, ofMat: string | null): Promise<LinkLine[]> =>
 		 left join table_day d on d.group_id = l.group_id and d.id = l.day_id
 		 left join plan_version v on v.group_id = l.group_id and v.plan_id = coalesce(l.plan_id, t.plan_id)
 			and v.version = coalesce(l.plan_version, t.plan_version)
-		 where l.group_id = $1 and ($2::text is null or t.code = $2)
+		 where l.group_id = $1 and l.grants <> 'photo' and ($2::text is null or t.code = $2)
 			and (l.revoked_at is null or l.revoked_at > now() - interval '30 days')
 		 order by l.made_at desc, l.id limit 200`,
 		[db.groupId, ofMat]
@@ -254,6 +284,7 @@ function openedBy(groupId: GroupId, link: LinkRow): OpenedLink | null {
 	if (role !== null) return { grants: 'join', groupId, linkId: id, groupName, role };
 	if (dayId !== null && station !== null)
 		return { grants: 'station', groupId, linkId: id, dayId, station };
+	if (link.grants === 'photo') return { grants: 'photo', groupId, linkId: id };
 	if (link.grants === 'asks' || link.grants === 'calendar') return { grants: link.grants, groupId };
 	if (mat !== null) return { grants: 'make', groupId, linkId: id, mat };
 	return planId !== null && planVersion !== null

@@ -23,6 +23,8 @@ import type { SheetRequest } from '../sheets/make-sheet';
 import { makeSheet } from '../sheets/make-sheet';
 import type { CheckSheetOrder } from '../sheets/check-sheet';
 import { checkSheet } from '../sheets/check-sheet';
+import type { MeasuringSheetOrder } from '../sheets/measuring-sheet';
+import { measuringSheet } from '../sheets/measuring-sheet';
 import type { MatSheetOrder } from '../sheets/mat-sheet';
 import { matSheet } from '../sheets/mat-sheet';
 import type { DaySheetOrder } from '../sheets/day-sheet';
@@ -67,6 +69,10 @@ export const onPaper = (order: DaySheetOrder): Promise<Uint8Array> => daySheet(o
 
 /** A mat being made on paper, as a PDF. */
 export const matRowSheet = (order: MatSheetOrder): Promise<Uint8Array> => matSheet(order);
+
+/** The sheet by which photographs are measured, as a PDF. */
+export const measuringBoards = (order: MeasuringSheetOrder): Promise<Uint8Array> =>
+	measuringSheet(order);
 
 /** Mats to check on paper, as a PDF. */
 export const toCheck = (order: CheckSheetOrder): Promise<Uint8Array> => checkSheet(order);

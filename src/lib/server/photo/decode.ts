@@ -41,3 +41,23 @@ export async function decoded(file: Uint8Array): Promise<Picture> {
 		throw new NoPicture('not-a-picture');
 	}
 }
+
+/** Long side and quality of a picture that is kept. */
+const keptSide = 1200;
+const keptQuality = 78;
+
+/**
+ * A picture made anew to be kept: smaller, and without any of its notes, the place where it was taken
+ * among them.
+ *
+ * @throws NoPicture
+ */
+export async function madeAnew(file: Uint8Array): Promise<Uint8Array> {
+	const { width, height, data } = await decoded(file);
+	const jpeg = await sharp(data, { raw: { width, height, channels: 4 } })
+		.resize({ width: keptSide, height: keptSide, fit: 'inside', withoutEnlargement: true })
+		.flatten({ background: '#ffffff' })
+		.jpeg({ quality: keptQuality })
+		.toBuffer();
+	return new Uint8Array(jpeg);
+}

@@ -130,6 +130,17 @@ export class PaperPages {
 		});
 	}
 
+	/** A rectangle of one grey without an edge: 0 is black, 1 is bare paper. */
+	fill(xMm: number, yMm: number, widthMm: number, heightMm: number, grey = 0): void {
+		this.#page.drawRectangle({
+			x: xMm * pt,
+			y: (this.heightMm - yMm - heightMm) * pt,
+			width: widthMm * pt,
+			height: heightMm * pt,
+			color: rgb(grey, grey, grey)
+		});
+	}
+
 	dot(xMm: number, yMm: number, radiusMm: number): void {
 		this.#page.drawCircle({
 			x: xMm * pt,

@@ -51,3 +51,4 @@ export const whoMayComeIn = (): string => "Who may come in";
 export const backupAndArchive = (): string => "Backup and archive";
 export const fromASack = (): string => "From a sack";
 export const otherWays = (): string => "Other ways";
+export const measuredFromAPhoto = (): string => "Measured from a photo";

@@ -52,3 +52,6 @@ export const countedOnLessHelp = (): string => "counted on less help";
 export const setTheAimOfADay = (): string => "set the goal of a table day";
 export const decidedWhoBegins = (): string => "decided who starts next";
 export const choseTheNextPlan = (): string => "chose the plan of the next mats";
+export const keptAPicture = (): string => "kept a picture";
+export const savedAPrinter = (): string => "saved a printer";
+export const removedAPicture = (): string => "removed a picture";

@@ -1,0 +1,7 @@
+// Made of photo.json by `npm run words -- --make`: change the words there.
+export * as HandedPage from './photo/HandedPage';
+export * as PhotoActs from './photo/PhotoActs';
+export * as PhotoMeasures from './photo/PhotoMeasures';
+export * as PhotoPage from './photo/PhotoPage';
+export * as PhotoPicture from './photo/PhotoPicture';
+export * as photoWords from './photo/photoWords';

@@ -1,12 +1,22 @@
 import adapter from '@sveltejs/adapter-node';
 import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
 
+/** Serves what is packed; the packing itself is the build's last step (`scripts/compress.mjs`). @type {import('@sveltejs/kit').Adapter} */
+const packedLater = (() => {
+	const node = adapter({ precompress: true });
+	return {
+		...node,
+		adapt: (builder) =>
+			node.adapt(Object.assign(Object.create(builder), { compress: async () => {} }))
+	};
+})();
+
 /** @type {import('@sveltejs/kit').Config} */
 const config = {
 	preprocess: vitePreprocess(),
 	compilerOptions: { runes: true },
 	kit: {
-		adapter: adapter(),
+		adapter: packedLater,
 		// The layout registers it, once it knows for whom.
 		serviceWorker: { register: false },
 		csp: {

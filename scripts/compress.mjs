@@ -1,5 +1,5 @@
 // The last step of the build: what browsers fetch lies there packed as well, so that nothing is packed as it is asked for.
-import { readdir, readFile, writeFile } from 'node:fs/promises';
+import { copyFile, mkdir, readdir, readFile, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { promisify } from 'node:util';
 import { brotliCompress, constants, gzip } from 'node:zlib';
@@ -25,6 +25,13 @@ async function pack(file) {
 }
 
 const folder = 'build/client';
+// The library that sees pictures goes along as it is: bundlers would go through its ten megabytes for nothing.
+const [, libraryAt] =
+	/libraryAt = '([^']+)'/.exec(await readFile('src/lib/sight/library-at.ts', 'utf8')) ?? [];
+if (!libraryAt) throw new Error('library-at.ts names no library');
+await mkdir(path.join(folder, path.dirname(libraryAt)), { recursive: true });
+await copyFile('node_modules/@techstark/opencv-js/dist/opencv.js', path.join(folder, libraryAt));
+
 const files = await readdir(folder, { recursive: true });
 await Promise.all(
 	files.filter((file) => kinds.test(file)).map((file) => pack(path.join(folder, file)))

@@ -1,10 +1,10 @@
 // npm run --silent measure-photo -- FILE --of bag|strips|swatch|loom|mat|cover: what a photograph tells, as JSON.
 import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
 import { parseArgs } from 'node:util';
 import { measure } from '../src/lib/core/photo/measure';
 import { subjects, type Subject } from '../src/lib/core/photo/measured';
 import { decoded, NoPicture } from '../src/lib/server/photo/decode';
+import { libraryAsItIs } from '../src/lib/server/photo/library';
 import { photoAnswer } from '../src/lib/sight/photo-answer';
 import { openSight } from '../src/lib/sight/open-sight';
 import { refuse } from './lib/cli-json';
@@ -19,11 +19,6 @@ function numberOf(text: string | undefined, from: number, to: number): number | 
 	const value = Number(text);
 	return text.trim() !== '' && value >= from && value <= to ? value : null;
 }
-
-/** The library as Node reads it, without going through its ten megabytes for what is not in them. */
-const asItIs = async () => ({
-	default: createRequire(import.meta.url)('@techstark/opencv-js') as object
-});
 
 async function main(): Promise<void> {
 	let read;
@@ -61,7 +56,7 @@ async function main(): Promise<void> {
 	}
 	try {
 		const picture = await decoded(bytes);
-		const answer = measure(picture, of, await openSight(asItIs), { scale, thicknessMm });
+		const answer = measure(picture, of, await openSight(libraryAsItIs), { scale, thicknessMm });
 		process.stdout.write(`${JSON.stringify(photoAnswer(answer), null, '\t')}\n`);
 	} catch (problem) {
 		if (!(problem instanceof NoPicture)) throw problem;

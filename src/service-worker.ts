@@ -12,6 +12,7 @@ import { wordsOfForm } from '$lib/routes/waiting-words';
 import { newKey } from '$lib/ui/new-key';
 import { orLaidBy } from '$lib/ui/or-laid-by';
 import { openDB } from 'idb';
+import { libraryAt } from '$lib/sight/library-at';
 import { build, files, version } from '$service-worker';
 
 const worker = globalThis as unknown as ServiceWorkerGlobalScope;
@@ -32,9 +33,6 @@ const freshMs = 60_000;
 /** So long after the first visit the other pages are laid by, ms: whoever came wants their own page first. */
 const restMs = 15_000;
 const ours = new Set([...build, ...files]);
-/** What sees pictures is large: it is laid by when somebody opens the page that uses it. */
-const isLaidLater = (at: string): boolean => at.includes('/photo.worker');
-const everyPart = [...build, ...files].filter((at) => !isLaidLater(at));
 
 worker.addEventListener('install', () => void worker.skipWaiting());
 worker.addEventListener('activate', (event) => event.waitUntil(takeOver()));
@@ -246,7 +244,12 @@ worker.addEventListener('fetch', (event) => {
 		event.waitUntil(forget());
 		return;
 	}
-	if (ours.has(url.pathname) || url.pathname.startsWith('/_app/immutable/'))
+	// What sees pictures is large: it is laid by as it is fetched, where a picture is to be measured.
+	if (
+		ours.has(url.pathname) ||
+		url.pathname.startsWith('/_app/immutable/') ||
+		url.pathname === libraryAt
+	)
 		event.respondWith(part(request));
 	else if (isLaidBy(url.pathname))
 		event.respondWith(
@@ -274,7 +277,7 @@ async function layBy(address: string, notWithinMs: number, since: number): Promi
 async function layParts(): Promise<void> {
 	const store = await caches.open(parts);
 	const has = new Set((await store.keys()).map(({ url }) => new URL(url).pathname));
-	await store.addAll(everyPart.filter((at) => !has.has(at)));
+	await store.addAll([...build, ...files].filter((at) => !has.has(at)));
 }
 
 /** A page was opened by somebody, for a group: it is laid by, and the others of the table after it. */

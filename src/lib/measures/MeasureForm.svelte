@@ -13,7 +13,11 @@
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
 	import type { PlanBasis } from './plan-basis';
 	import { impossibleWords, oddReading, oddWords, readingsOf } from './plan-basis';
-	import { untrack } from 'svelte';
+	import { page } from '$app/state';
+	import { replaceState } from '$app/navigation';
+	import { fieldLength } from '$lib/core/units/format-length';
+	import { readTaken, takenName } from '$lib/stages/photo/taken';
+	import { onMount, untrack } from 'svelte';
 
 	interface Props {
 		plans: readonly { readonly id: string; readonly name: string; readonly basis: PlanBasis }[];
@@ -41,6 +45,7 @@
 					strand: '',
 					bags_used: '',
 					mass: '',
+					by: '',
 					sure: ''
 				},
 				outbox,
@@ -51,6 +56,37 @@
 	$effect(() => {
 		const day = today;
 		untrack(() => form.startWith('measured_on', day));
+	});
+	let isByPhoto = $state(false);
+	// What a photo told comes with the address, once: a reload does not lay it over what was typed since.
+	onMount(() => {
+		const taken = readTaken(page.url.searchParams.get(takenName));
+		if (!taken) return;
+		const { rows, stitches, width_mm, height_mm } = taken.values;
+		const long = (mm: number | undefined) =>
+			mm === undefined ? '' : fieldLength(mm, outbox.readBy().system, 'bag');
+		const count = (value: number | undefined) => (value === undefined ? '' : String(value));
+		if (taken.of === 'swatch')
+			Object.assign(form.typed, {
+				measure: 'swatch',
+				counted: count(stitches),
+				rows: count(rows),
+				length: long(width_mm),
+				height: long(height_mm),
+				by: 'photo'
+			});
+		else if (taken.of === 'loom')
+			Object.assign(form.typed, {
+				measure: 'woven',
+				counted: count(rows),
+				length: long(height_mm),
+				by: 'photo'
+			});
+		else return;
+		isByPhoto = true;
+		const rest = new URL(page.url);
+		rest.searchParams.delete(takenName);
+		replaceState(rest, {});
 	});
 	const measure = $derived((form.typed.measure ?? 'swatch') as Measure);
 	$effect(() => {
@@ -96,6 +132,17 @@
 	stays={['measure', 'plan', 'maker', 'measured_on']}
 	may={() => !says?.odd || form.typed.sure === 'yes'}
 >
+	<input type="hidden" name="by" value={form.typed.by} />
+	{#if isByPhoto && form.typed.by === 'photo'}<p role="status" data-by-photo>
+			{say.tookMeasures()}
+		</p>{/if}
+	<p>
+		<a
+			class="inline-flex min-h-11 link items-center"
+			href="/photo?of={measure === 'woven' ? 'loom' : 'swatch'}&from=/measures"
+			>{say.fromAPhoto()}</a
+		>
+	</p>
 	<EntrySelect
 		{form}
 		field="measure"

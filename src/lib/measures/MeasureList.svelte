@@ -56,7 +56,9 @@
 			{@render row(
 				'measurement',
 				line,
-				measureWords[line.measure],
+				line.isByPhoto
+					? say.byPhoto({ what: measureWords[line.measure] })
+					: measureWords[line.measure],
 				yearDayWords(line.measuredOn),
 				readingWords(line.readings)
 			)}

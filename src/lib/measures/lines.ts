@@ -10,6 +10,7 @@ export interface MeasurementLine {
 	readonly maker: string | null;
 	readonly measuredOn: string;
 	readonly readings: Readings;
+	readonly isByPhoto: boolean;
 	readonly isLeftOut: boolean;
 }
 

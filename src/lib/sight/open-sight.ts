@@ -166,9 +166,7 @@ export interface Coming {
  *
  * @param load brings the package's module
  */
-export async function openSight(
-	load: () => Promise<Coming> = () => import('@techstark/opencv-js') as unknown as Promise<Coming>
-): Promise<Sight> {
+export async function openSight(load: () => Promise<Coming>): Promise<Sight> {
 	const { default: library } = await load();
 	if (!('Mat' in library))
 		await new Promise<void>((done) => {

@@ -3,6 +3,7 @@ import { fileProblem, headerBytes, longSide, type FileProblem } from '$lib/core/
 import { measure, type Step } from '$lib/core/photo/measure';
 import type { Answer, Subject } from '$lib/core/photo/measured';
 import type { Picture } from '$lib/core/photo/light';
+import { libraryAt } from './library-at';
 import { openSight } from './open-sight';
 
 /** What the worker is told: to make ready, or to measure a picture. */
@@ -33,7 +34,12 @@ export type FromWorker =
 
 const say = (message: FromWorker) => self.postMessage(message);
 let sight: ReturnType<typeof openSight> | null = null;
-const ready = () => (sight ??= openSight());
+/** The library as a script of the worker's own: it leaves its name with all that is known here. */
+const fetched = async () => {
+	(self as unknown as { importScripts: (at: string) => void }).importScripts(libraryAt);
+	return { default: (self as unknown as { cv: object }).cv };
+};
+const ready = () => (sight ??= openSight(fetched));
 
 /** A picture decoded by the browser: upright, of the size that is measured, nothing but its pixels. */
 async function pixelsOf(file: Blob): Promise<Picture> {
@@ -67,11 +73,17 @@ async function measured({ nth, file, of, scale }: ToWorker & { tell: 'measure' }
 		});
 		say({ tell: 'said', nth, answer, width: picture.width, height: picture.height });
 	} catch {
+		sight = null;
 		say({ tell: 'unable', nth });
 	}
 }
 
 self.onmessage = ({ data }: MessageEvent<ToWorker>) => {
 	if (data.tell === 'measure') void measured(data);
-	else void ready().then(() => say({ tell: 'ready' }));
+	else
+		ready().then(
+			() => say({ tell: 'ready' }),
+			// It is asked for again as a picture comes.
+			() => (sight = null)
+		);
 };

@@ -29,7 +29,7 @@
 			: []),
 		{
 			title: say.whoAndWhat(),
-			pages: ['/people', '/places', '/prepare/tools', '/measures', '/links']
+			pages: ['/people', '/places', '/prepare/tools', '/measures', '/photo', '/links']
 		},
 		{
 			title: say.thisGroup(),

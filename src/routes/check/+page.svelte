@@ -30,6 +30,13 @@
 					data-sveltekit-reload>{say.aSheetToCheckThem()}</a
 				>
 			</p>{/if}
+		<p>
+			<a
+				class="inline-flex min-h-11 link items-center"
+				href="/photo/sheet.pdf"
+				data-sveltekit-reload>{say.aMeasuringSheet()}</a
+			>
+		</p>
 		{#if data.mats.length > 0}<CheckList mats={data.mats} />
 		{:else}<EmptyState words={say.aMatComesHereOnce()} href="/make" act={say.make()} />{/if}
 	</section>

@@ -21,6 +21,9 @@
 	<PageTitle />
 	<p class="quiet mb-3">
 		{msg.yourOwnSwatchesAndTimed()}
+		<a class="inline-flex min-h-11 link items-center" href="/photo/sheet.pdf" data-sveltekit-reload
+			>{msg.aMeasuringSheet()}</a
+		>
 	</p>
 	<div
 		class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @min-[61rem]:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]"

@@ -108,5 +108,6 @@ export const checkType = entryType<CheckEntry>({
 			why
 		};
 	},
-	words: ({ mat }) => msg.matChecked({ mat: mat ?? '' })
+	words: ({ mat, by }) =>
+		by === 'photo' ? msg.matCheckedByPhoto({ mat: mat ?? '' }) : msg.matChecked({ mat: mat ?? '' })
 });

@@ -32,6 +32,8 @@ export interface MeasurementEntry {
 	readonly bagsUsed: number | null;
 	readonly strandMm: number | null;
 	readonly massG: number | null;
+	/** It was measured from a photo. */
+	readonly isByPhoto?: true;
 	/** The one who typed it has said that an odd reading is right as it stands. */
 	readonly isSure: boolean;
 }
@@ -58,6 +60,7 @@ function readMeasurement(read: FormReader): MeasurementEntry {
 		strandMm:
 			isSwatch && read.raw('strand') !== '' ? read.millimetres('strand', 'bag', 1_000_000) : null,
 		massG: measure === 'handful' ? read.grams('mass', 0.1, 1_000_000) : null,
+		...(read.raw('by') === 'photo' && { isByPhoto: true }),
 		isSure: read.isSure
 	};
 }
@@ -67,5 +70,8 @@ export const measurementType = entryType<MeasurementEntry>({
 	page: '/measures',
 	done: 'measured',
 	read: readMeasurement,
-	words: ({ measure }) => measureNames[measure as Measure] ?? say.aMeasure()
+	words: ({ measure, by }) => {
+		const what = measureNames[measure as Measure] ?? say.aMeasure();
+		return by === 'photo' ? say.byPhoto({ what }) : what;
+	}
 });

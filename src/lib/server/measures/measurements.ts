@@ -18,7 +18,8 @@ import { findPlan } from '$lib/server/plan/plans';
 export const listMeasurements = (db: Db): Promise<MeasurementLine[]> =>
 	db.many<MeasurementLine>(
 		`select m.id, m.kind as measure, p.name as maker,
-			to_char(m.measured_on, 'YYYY-MM-DD') as "measuredOn", m.readings, m.is_left_out as "isLeftOut"
+			to_char(m.measured_on, 'YYYY-MM-DD') as "measuredOn", m.readings,
+			coalesce((m.typed ->> 'isByPhoto')::boolean, false) as "isByPhoto", m.is_left_out as "isLeftOut"
 		 from standing_measurement m
 		 left join person p on p.group_id = m.group_id and p.id = m.maker_id
 		 where m.group_id = $1 order by m.measured_on desc, m.id desc limit 500`,

@@ -102,13 +102,17 @@ function next(): void {
  */
 export async function measureHere(file: Uint8Array, of: Subject, scale: number): Promise<Said> {
 	if (!existsSync(childFile())) {
-		const [{ decoded, NoPicture }, { measure }, { openSight }] = await Promise.all([
-			import('./decode'),
-			import('$lib/core/photo/measure'),
-			import('$lib/sight/open-sight')
-		]);
+		const [{ decoded, NoPicture }, { measure }, { openSight }, { libraryAsItIs }] =
+			await Promise.all([
+				import('./decode'),
+				import('$lib/core/photo/measure'),
+				import('$lib/sight/open-sight'),
+				import('./library')
+			]);
 		try {
-			return { answer: measure(await decoded(file), of, await openSight(), { scale }) };
+			return {
+				answer: measure(await decoded(file), of, await openSight(libraryAsItIs), { scale })
+			};
 		} catch (problem) {
 			if (problem instanceof NoPicture) return { problem: problem.problem };
 			throw problem;

@@ -3,8 +3,8 @@ import { measure } from '$lib/core/photo/measure';
 import type { Answer, Subject } from '$lib/core/photo/measured';
 import type { FileProblem } from '$lib/core/photo/header';
 import { openSight } from '$lib/sight/open-sight';
-import { createRequire } from 'node:module';
 import { decoded, NoPicture } from './decode';
+import { libraryAsItIs } from './library';
 
 /** One picture to measure. */
 export interface PhotoOrder {
@@ -20,17 +20,12 @@ export interface PhotoDone {
 	readonly said: { readonly answer: Answer } | { readonly problem: FileProblem };
 }
 
-/** The library as Node reads it, without going through its ten megabytes for what is not in them. */
-const asItIs = async () => ({
-	default: createRequire(import.meta.url)('@techstark/opencv-js') as object
-});
-
 let sight: ReturnType<typeof openSight> | null = null;
 
 async function done({ file, of, scale }: PhotoOrder): Promise<PhotoDone['said']> {
 	try {
 		const picture = await decoded(file);
-		sight ??= openSight(asItIs);
+		sight ??= openSight(libraryAsItIs);
 		return { answer: measure(picture, of, await sight, { scale }) };
 	} catch (problem) {
 		return { problem: problem instanceof NoPicture ? problem.problem : 'not-a-picture' };

@@ -14,11 +14,14 @@
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
 	import { lengthOf, massOf } from '$lib/ui/typed-values';
-	import { untrack } from 'svelte';
+	import { page } from '$app/state';
+	import { replaceState } from '$app/navigation';
+	import { readTaken, takenName } from '$lib/stages/photo/taken';
+	import { onMount, untrack } from 'svelte';
 	import CheckMap from './CheckMap.svelte';
 	import type { MatToCheck } from './check-view';
 	import { checkReasonWords, faultWords, noteWords, resultWords, useWords } from './check-words';
-	import { formatLength } from '$lib/core/units/format-length';
+	import { fieldLength, formatLength } from '$lib/core/units/format-length';
 	import { middleOf, mapPlaceOf } from './places';
 	import Remedy from './Remedy.svelte';
 
@@ -43,13 +46,45 @@
 					map: empty,
 					faults: '',
 					result: '',
-					why: ''
+					why: '',
+					by: ''
 				},
 				outbox,
 				sent
 			)
 	);
 	const kind = $derived(mat.look?.kind ?? 'crochet');
+	let gaps = $state<number | null>(null);
+	let isByPhoto = $state(false);
+	/** How far along the mat its narrowing is marked, and how far across. */
+	const narrowsAt = { along: 0.9, across: 0.5 } as const;
+	// What a photo told comes with the address, once: a reload does not lay it over what was typed since.
+	onMount(() => {
+		const taken = readTaken(page.url.searchParams.get(takenName));
+		if (taken?.of === 'cover') gaps = taken.values['gap_fraction'] ?? null;
+		else if (taken?.of === 'mat') {
+			const { width_start_mm, width_middle_mm, width_end_mm, length_mm, narrows } = taken.values;
+			const widths = [width_start_mm, width_middle_mm, width_end_mm].filter(
+				(mm) => mm !== undefined
+			);
+			const long = (mm: number) => fieldLength(mm, outbox.readBy().system, 'bag');
+			form.beginNext();
+			if (length_mm) form.typed['length'] = long(length_mm);
+			if (widths.length > 0)
+				form.typed['width'] = long(widths.reduce((sum, mm) => sum + mm, 0) / widths.length);
+			if (
+				narrows &&
+				faultsOf(kind).includes('narrows') &&
+				!found.some((one) => one.kind === 'narrows')
+			)
+				form.typed['faults'] = faultsText([...found, { kind: 'narrows', ...narrowsAt }]);
+			form.typed['by'] = 'photo';
+			isByPhoto = true;
+		} else return;
+		const rest = new URL(page.url);
+		rest.searchParams.delete(takenName);
+		replaceState(rest, {});
+	});
 	/** What a tap on a place marks: a fingertip that goes through, or a fault. */
 	let marking = $state<'through' | FaultKind>('through');
 	const through = $derived([...(form.typed['map'] ?? empty)].map((one) => one === '1'));
@@ -105,6 +140,21 @@
 	<input type="hidden" name="mat" value={mat.code} />
 	<input type="hidden" name="map" value={form.typed['map']} />
 	<input type="hidden" name="faults" value={form.typed['faults']} />
+	<input type="hidden" name="by" value={form.typed['by']} />
+	{#if isByPhoto && form.typed['by'] === 'photo'}<p role="status" data-by-photo>
+			{msg.tookMeasures()}
+		</p>{/if}
+	<p class="flex flex-wrap gap-x-6">
+		<a class="inline-flex min-h-11 link items-center" href="/photo?of=mat&from=/check/{mat.code}"
+			>{msg.fromAPhoto()}</a
+		>
+		<a class="inline-flex min-h-11 link items-center" href="/photo?of=cover&from=/check/{mat.code}"
+			>{msg.lightThrough()}</a
+		>
+	</p>
+	{#if gaps !== null}<p role="status" data-gaps={gaps}>
+			{msg.gapsByPhoto({ percent: Math.round(100 * gaps) })}
+		</p>{/if}
 	<p>
 		{msg.goOverItWithA()}
 	</p>

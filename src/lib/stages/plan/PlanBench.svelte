@@ -137,7 +137,13 @@
 		const isLinked = new URL(location.href).searchParams.has('p');
 		// What is typed here began from its own version, whatever was kept since.
 		version = unkept.recall(!isLinked && !keptAs && !isAnswer) ?? version;
+		if (location.search.includes('by-photo='))
+			void import('./bench/by-photo').then(({ takeByPhoto }) => {
+				isByPhoto = takeByPhoto(bench);
+			});
 	});
+	/** Measures of a photo were filled in. */
+	let isByPhoto = $state(false);
 	$effect(() => unkept.remember());
 
 	// The tally answers first and is painted; what is drawn follows in the next frame.
@@ -216,6 +222,15 @@
 				role="alert"
 			>
 				{message}
+			</p>
+		{/if}
+		{#if isByPhoto}
+			<p
+				class="mb-3 rounded-lg border-2 border-primary bg-base-100 px-4 py-3"
+				role="status"
+				data-by-photo
+			>
+				{say.tookMeasures()}
 			</p>
 		{/if}
 		{@render notice?.()}

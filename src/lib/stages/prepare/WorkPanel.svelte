@@ -94,6 +94,11 @@
 		</label>
 		{#if far}<p class="font-semibold" data-far>{far}</p>{/if}
 	{/if}
+	<p class="needs-scripts">
+		<a class="inline-flex min-h-11 link items-center" href="/photo?of=strips"
+			>{msg.stripsFromAPhoto()}</a
+		>
+	</p>
 	<Caution>
 		{msg.bladesAreForTrainedAdults()}
 	</Caution>

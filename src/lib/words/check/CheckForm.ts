@@ -16,3 +16,7 @@ export const asTheFiguresSay = (): string => "as the figures say";
 export const why = (): string => "Why";
 export const itCanBe = (d: { readonly uses: string | number }): string => "It can be " + d.uses + ".";
 export const takenBy = (d: { readonly places: string | number }): string => "Taken by: " + d.places + ".";
+export const fromAPhoto = (): string => "Measure it from a photo";
+export const lightThrough = (): string => "Light through it, from a photo";
+export const tookMeasures = (): string => "Measures from your photo are filled in. Check them, then save.";
+export const gapsByPhoto = (d: { readonly percent: string | number }): string => "By photo, " + d.percent + " of 100 is open. Press with a fingertip, too.";

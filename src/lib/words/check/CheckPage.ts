@@ -14,3 +14,4 @@ export const noMatWasCheckedYet = (): string => "No mat was checked yet.";
 export const of100MatsToIsthin = (d: { readonly percent: string | number; readonly percent2: string | number; readonly percent3: string | number; readonly isThin: 'yes' | 'no' }): string => "About " + d.percent + " of 100 mats (" + d.percent2 + "–" + d.percent3 + ")" + select(d.isThin, { yes: ". Only a few were checked so far", other: "" }) + ".";
 export const whatToShowAgain = (): string => "What to show again";
 export const fromRecentFirstChecksNobody = (): string => "From recent first checks. Nobody is named: a step is shown again to everyone.";
+export const aMeasuringSheet = (): string => "Measuring sheet for photos (PDF)";

@@ -9,3 +9,4 @@ export const sayBrieflyWhyTheFigures = (): string => "Say briefly why: the figur
 export const matFinished = (d: { readonly mat: string | number }): string => '' + d.mat + " finished";
 export const matMended = (d: { readonly mat: string | number }): string => '' + d.mat + " mended";
 export const matChecked = (d: { readonly mat: string | number }): string => '' + d.mat + " checked";
+export const matCheckedByPhoto = (d: { readonly mat: string | number }): string => '' + d.mat + " checked, by photo";

@@ -6,3 +6,4 @@ export const aSwatch = (): string => "a swatch";
 export const aChain = (): string => "a chain";
 export const aHandful = (): string => "a handful";
 export const aMeasure = (): string => "a measure";
+export const byPhoto = (d: { readonly what: string | number }): string => '' + d.what + ", by photo";

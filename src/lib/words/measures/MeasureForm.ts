@@ -29,3 +29,5 @@ export const theirHeight = (): string => "Their height";
 export const stitches = (): string => "Stitches";
 export const pieces = (): string => "Pieces";
 export const bags = (): string => "Bags";
+export const tookMeasures = (): string => "Measures from your photo are filled in. Check them, then save.";
+export const fromAPhoto = (): string => "Measure it from a photo";

@@ -9,3 +9,4 @@ export const show = (): string => "Show";
 export const whatSOwnMeasuresSay = (d: { readonly maker: string | number }): string => "What " + d.maker + "'s own measures say, next to the standard, for plans that " + d.maker + " makes alone. Plans use everyone's.";
 export const saveAPlanFirst = (): string => "A swatch or a timed piece of work corrects every plan. First save a plan to compare with.";
 export const planAMat = (): string => "Plan a mat";
+export const aMeasuringSheet = (): string => "Measuring sheet for photos (PDF)";

@@ -28,3 +28,4 @@ export const noHandles = (): string => "no handles";
 export const tenWeigh = (d: { readonly mass: string | number }): string => "ten weigh " + d.mass;
 export const flat = (d: { readonly width: string | number; readonly body: string | number }): string => '' + d.width + " × " + d.body + " flat";
 export const moreKinds = (): string => "More kinds of bag in this mat";
+export const fromAPhoto = (): string => "Measure a bag from a photo";

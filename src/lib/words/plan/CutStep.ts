@@ -21,3 +21,4 @@ export const bagsInAStack = (): string => "Bags in your stack";
 export const asUsual = (d: { readonly bags: string | number }): string => "Empty: as usual. Now " + d.bags;
 export const folds = (): string => "Times folded";
 export const filmUnderIt = (d: { readonly film: string | number; readonly limit: string | number; readonly most: number }): string => '' + d.film + " mm of plastic. The tool takes " + d.limit + " mm: " + plural(d.most, 0, en, { one: "1 bag", other: '' + number("en", d.most, 0) + " bags" });
+export const fromAPhoto = (): string => "Measure strips from a photo";

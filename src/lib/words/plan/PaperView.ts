@@ -8,3 +8,5 @@ export const largeType = (): string => "large type";
 export const pdf = (): string => "PDF";
 export const guideAsSvg = (): string => "Guide as SVG";
 export const printAt100NotFitted = (): string => "Print at 100 %, not fitted to the page. Check the 100 mm line with a ruler before the first cut.";
+export const measuringSheet = (): string => "Measuring sheet";
+export const measuresFromPhotos = (): string => "Four pages. Lay them beside a bag, a swatch or a mat and measure from a photo.";

@@ -7,3 +7,4 @@ export const keepThisPlan = (): string => "save this plan";
 export const theseKeys = (): string => "these keys";
 export const undo = (): string => "undo";
 export const redo = (): string => "redo";
+export const tookMeasures = (): string => "Measures from your photo are filled in. Check them, then save.";

@@ -12,3 +12,4 @@ export const aNumberFrom0To = (): string => "A number from 0 to 90.";
 export const asItWasSaidToday = (): string => "Same as said today.";
 export const usedAllDay = (): string => "Used all day.";
 export const bladesAreForTrainedAdults = (): string => "Blades are for trained adults: cut away from the body, close the blade when you put it down. Children and unsteady hands use blunt scissors or another seat. Bag scraps at once, away from small children. Wear gloves or wash your hands. Take a break every 45 minutes.";
+export const stripsFromAPhoto = (): string => "Measure strips from a photo";

@@ -78,6 +78,15 @@
 					>{/if}
 			</li>
 		{/each}
+		<li class="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-base-300 py-2">
+			<div class="min-w-0 flex-1 basis-60">
+				<p class="font-semibold">{say.measuringSheet()}</p>
+				<p class="quiet text-[0.9375rem]">{say.measuresFromPhotos()}</p>
+			</div>
+			<a class="btn" href="/photo/sheet.pdf?paper={paper}" download data-sheet="measuring"
+				>{say.pdf()}</a
+			>
+		</li>
 	</ul>
 	<p class="quiet text-[0.9375rem]">
 		{say.printAt100NotFitted()}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { page } from '$app/state';
 	import type { Component } from 'svelte';
 	import { BagStep as say } from '$lib/words/plan';
 	import { massWords } from '$lib/ui/unit-words';
@@ -89,6 +90,11 @@
 <div class="only-own-bag grid grid-cols-2 gap-3">
 	<p class="quiet col-span-2 text-[0.9375rem]">
 		{say.aRulerAndAKitchen()}
+	</p>
+	<p class="needs-scripts col-span-2">
+		<a class="inline-flex min-h-11 link items-center" href="/photo?of=bag&from={page.url.pathname}"
+			>{say.fromAPhoto()}</a
+		>
 	</p>
 	<TextField {bench} field="bag_width" label={say.flatWidth()} />
 	<TextField {bench} field="bag_gusset" label={say.gussetEachSide()} hint={say.n0IfNone()} />

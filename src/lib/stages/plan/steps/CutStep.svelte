@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { page } from '$app/state';
 	import { varyingAs } from '$lib/core/estimate/estimate';
 	import { CutStep as say } from '$lib/words/plan';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
@@ -39,6 +40,11 @@
 	laid={cut}
 	legend={isLoom ? say.theWarpIsCutInto() : say.cutInto()}
 />
+<p class="needs-scripts">
+	<a class="inline-flex min-h-11 link items-center" href="/photo?of=strips&from={page.url.pathname}"
+		>{say.fromAPhoto()}</a
+	>
+</p>
 <dl class="grid grid-cols-[1fr_auto] gap-x-4 gap-y-1 text-[0.9375rem]">
 	<dt><Term term="strand">{say.yarn()}</Term> {say.aBag()}</dt>
 	<Ranged of={perBag} words={(m) => strandWords(m * 1000, bench.system)} />

@@ -1,5 +1,7 @@
 // Made of common.json by `npm run words -- --make`: change the words there.
+export * as CameraCode from './common/CameraCode';
 export * as Caution from './common/Caution';
+export * as CodeField from './common/CodeField';
 export * as EntryForm from './common/EntryForm';
 export * as HomeError from './common/HomeError';
 export * as HomeLayout from './common/HomeLayout';

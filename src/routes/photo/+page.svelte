@@ -164,10 +164,11 @@
 				system={data.group.lengthSystem}
 				{from}
 				{counted}
-				oncount={(name, count) => {
-					const { [name]: _gone, ...rest } = counted;
-					counted = count === null ? rest : { ...rest, [name]: count };
-				}}
+				oncount={(name, count) =>
+					(counted = Object.fromEntries([
+						...Object.entries(counted).filter(([one]) => one !== name),
+						...(count === null ? [] : [[name, count] as const])
+					]))}
 			/>
 			<PrinterForm
 				printers={data.printers}

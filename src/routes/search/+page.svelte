@@ -4,7 +4,6 @@
 	import LabelReader from '$lib/stages/search/LabelReader.svelte';
 	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import StagePage from '$lib/ui/StagePage.svelte';
-	import { onMount } from 'svelte';
 	import type { PageProps } from './$types';
 
 	const { data }: PageProps = $props();
@@ -18,11 +17,6 @@
 	} as const;
 	let field = $state<HTMLInputElement>();
 	$effect(() => field?.focus());
-
-	let isCameraThere = $state(false);
-	onMount(() => {
-		isCameraThere = 'mediaDevices' in navigator;
-	});
 
 	let timer: ReturnType<typeof setTimeout> | undefined;
 	/** Finds while one types, a moment after the last letter. */
@@ -59,7 +53,7 @@
 		</div>
 	</form>
 	<div class="mt-3 grid gap-3">
-		{#if isCameraThere}<LabelReader />{/if}
+		<LabelReader />
 		<div role="status">
 			{#if data.asked.trim() !== ''}
 				<section class="sheet p-4" aria-labelledby="found">

@@ -1,6 +1,7 @@
 <script lang="ts">
 	// Good mats for a place: chosen from those that lie there, rolled and packed as they will be.
 	import { DeliverForm as say } from '$lib/words/hand-over';
+	import CodeField from '$lib/entries/CodeField.svelte';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
@@ -179,7 +180,7 @@
 			</p>
 		{/if}
 		<div class="grid gap-3 @min-[38rem]:grid-cols-3">
-			<EntryField {form} field="mats" label={say.theirLabels()} autocomplete="off" />
+			<CodeField {form} field="mats" label={say.theirLabels()} isMany />
 			<EntryField {form} field="note" label={say.noteForThem()} />
 			{#if pillows.length > 0 || form.typed['pillows'] !== ''}
 				<EntryField {form} field="pillows" label={say.pillows()} autocomplete="off" />

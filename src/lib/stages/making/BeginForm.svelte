@@ -1,7 +1,7 @@
 <script lang="ts">
 	// A mat begun: by which plan, and who makes it.
 	import { BeginForm as say } from '$lib/words/making';
-	import EntryField from '$lib/entries/EntryField.svelte';
+	import CodeField from '$lib/entries/CodeField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
@@ -37,5 +37,5 @@
 			...people.map(({ id, name }) => ({ value: id, label: name }))
 		]}
 	/>
-	<EntryField {form} field="code" label={say.labelOptional()} autocomplete="off" />
+	<CodeField {form} field="code" label={say.labelOptional()} />
 </EntryForm>

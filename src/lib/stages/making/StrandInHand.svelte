@@ -3,7 +3,7 @@
 	import { listWords } from '$lib/ui/list-words';
 	import { StrandInHand as say } from '$lib/words/making';
 	import type { LengthSystem } from '$lib/core/units/format-length';
-	import EntryField from '$lib/entries/EntryField.svelte';
+	import CodeField from '$lib/entries/CodeField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import { getOutbox } from '$lib/entries/outbox-context';
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
@@ -131,5 +131,5 @@
 </section>
 <EntryForm {form} title={say.giveItABall()} act={say.give2()} stays={['mat']} isMain={false}>
 	<input type="hidden" name="mat" value={mat.code} />
-	<EntryField {form} field="ball" label={say.theBallsLabel()} autocomplete="off" />
+	<CodeField {form} field="ball" label={say.theBallsLabel()} />
 </EntryForm>

@@ -3,6 +3,7 @@
 	import { PhotoPage as say } from '$lib/words/photo';
 	import type { Subject } from '$lib/core/photo/measured';
 	import { nearDayWords } from '$lib/ui/day-words';
+	import { queryOf } from '$lib/ui/query';
 	import { newKey } from '$lib/ui/new-key';
 	import { actTo } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
@@ -28,7 +29,7 @@
 		if (kept?.file !== file) kept = { file, key: newKey(), is: false };
 		const { key } = kept;
 		said = '';
-		const answer = await fetch(`/photo/kept?${new URLSearchParams({ of, key })}`, {
+		const answer = await fetch(`/photo/kept?${queryOf({ of, key })}`, {
 			method: 'POST',
 			body: file
 		}).catch(() => null);

@@ -21,6 +21,10 @@
 		return { width: Math.round(natural.width * by), height: Math.round(natural.height * by) };
 	});
 	const unit = $derived(size.width / 400);
+	let shownWidth = $state(366);
+	/** Pixels of the picture in one of the screen: a finger wants so many of these. */
+	const pixel = $derived(size.width / Math.max(1, shownWidth));
+	const middle = (a: Place, b: Place): Place => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
 	type Ends = 'from' | 'to' | 'both';
 	let dragged = $state<{ name: string; ends: Ends; x: number; y: number } | null>(null);
 
@@ -32,9 +36,30 @@
 			((event.clientY - box.top) / box.height) * size.height
 		];
 	}
-	function take(event: PointerEvent, name: string, ends: Ends): void {
+	/** A finger this near takes a handle, in pixels of the screen; the nearest one where there are several. */
+	const reach = 26;
+	function take(event: PointerEvent): void {
 		const [x, y] = placeOf(event);
-		dragged = { name, ends, x, y };
+		const scale = (image?.getBoundingClientRect().width ?? size.width) / size.width;
+		const handles = bench.edges.flatMap(({ name, from, to }) =>
+			(
+				[
+					['from', from],
+					['to', to],
+					['both', middle(from, to)]
+				] as const
+			).map(([ends, at]) => ({
+				name,
+				ends,
+				away: Math.hypot(at[0] - x, at[1] - y) * scale
+			}))
+		);
+		const nearest = handles.reduce<(typeof handles)[number] | null>(
+			(best, one) => (one.away < (best?.away ?? reach) ? one : best),
+			null
+		);
+		if (!nearest) return;
+		dragged = { name: nearest.name, ends: nearest.ends, x, y };
 		(event.currentTarget as Element).setPointerCapture(event.pointerId);
 		event.preventDefault();
 	}
@@ -57,7 +82,6 @@
 		const far = event.shiftKey ? 8 : 1;
 		bench.move(name, ends, way[0] * far, way[1] * far);
 	}
-	const middle = (a: Place, b: Place): Place => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
 	const endWords: Readonly<Record<Ends, string>> = {
 		from: say.firstEnd(),
 		to: say.secondEnd(),
@@ -66,7 +90,7 @@
 </script>
 
 <figure class="grid grid-cols-[minmax(0,1fr)] gap-2">
-	<div class="relative overflow-hidden rounded-2xl bg-base-300">
+	<div class="relative overflow-hidden rounded-2xl bg-base-300" bind:clientWidth={shownWidth}>
 		<img
 			class="block max-h-[75vh] w-full object-contain"
 			src={bench.address}
@@ -81,6 +105,7 @@
 			viewBox="0 0 {size.width} {size.height}"
 			role="group"
 			aria-label={say.thePhoto()}
+			onpointerdown={take}
 			onpointermove={drag}
 			onpointerup={() => (dragged = null)}
 			onpointercancel={() => (dragged = null)}
@@ -105,18 +130,16 @@
 						y2={to[1]}
 					/>
 					{#each [['both', middle(from, to)], ['from', from], ['to', to]] as const as [ends, at] (ends)}
-						<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 						<circle
 							class="cursor-grab touch-none fill-transparent outline-none [&:focus-visible]:fill-accent/60"
 							cx={at[0]}
 							cy={at[1]}
-							r={13 * unit}
+							r={22 * pixel}
 							tabindex="0"
 							role="slider"
 							aria-label={say.moveTheEdge({ edge: edgeWords(name), end: endWords[ends] })}
 							aria-valuenow={Math.round(at[0])}
 							aria-valuetext="{Math.round(at[0])}, {Math.round(at[1])}"
-							onpointerdown={(event) => take(event, name, ends)}
 							onkeydown={(event) => key(event, name, ends)}
 						/>
 						<circle

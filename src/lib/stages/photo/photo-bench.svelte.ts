@@ -2,6 +2,7 @@ import type { FileProblem } from '$lib/core/photo/header';
 import type { Step } from '$lib/core/photo/measure';
 import type { Answer, Edge, Measured, Ranged, Subject } from '$lib/core/photo/measured';
 import { movedMeasures } from '$lib/core/photo/moved';
+import { queryOf } from '$lib/ui/query';
 import type { FromWorker, ToWorker } from '$lib/sight/photo.worker';
 
 /** What went wrong besides the picture itself. */
@@ -106,7 +107,7 @@ export class PhotoBench {
 		if (!file) return;
 		this.step = 'elsewhere';
 		const { of, scale } = this.#order;
-		const query = new URLSearchParams({ of, scale: String(scale) });
+		const query = queryOf({ of, scale: String(scale) });
 		let said: { answer?: Answer; problem?: Trouble } = { problem: 'no-network' };
 		try {
 			const answer = await fetch(`/photo/measure?${query}`, { method: 'POST', body: file });

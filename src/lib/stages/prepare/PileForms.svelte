@@ -4,6 +4,7 @@
 	import { pileWord } from '$lib/core/prepare/piles';
 	import { cutWord } from '$lib/core/prepare/piles';
 	import { mostBallColours } from '$lib/entries/types/ball';
+	import CodeField from '$lib/entries/CodeField.svelte';
 	import EntryField from '$lib/entries/EntryField.svelte';
 	import EntryForm from '$lib/entries/EntryForm.svelte';
 	import EntrySelect from '$lib/entries/EntrySelect.svelte';
@@ -111,7 +112,7 @@
 						]}
 					/>
 					<EntryField {form} field="mass" label={say.weightOptional()} />
-					<EntryField
+					<CodeField
 						{form}
 						field="code"
 						label={say.labelOptional()}

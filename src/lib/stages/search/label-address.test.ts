@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { labelAddress } from './label-address';
+import { labelAddress } from '$lib/ui/label-address';
 import { pagesToFind } from './pages-to-find';
 
 it.each([

@@ -3,7 +3,7 @@ import { plural } from '@messageformat/runtime';
 import { en, number } from '../number';
 
 export const use = (): string => "Use these measures";
-export const range = (): string => "range";
+export const range = (): string => "Range";
 export const rangeMeans = (): string => "In 8 of 10 photos the true size is inside the range.";
 export const notSure = (): string => "not sure";
 export const countThem = (): string => "The count is not sure. Count them and type the number.";

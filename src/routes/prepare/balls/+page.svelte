@@ -2,6 +2,7 @@
 	// The balls in store, what they are enough for, and their labels.
 	import { PrepareBallsPage as say } from '$lib/words/prepare';
 	import EmptyState from '$lib/ui/EmptyState.svelte';
+	import LabelReader from '$lib/stages/search/LabelReader.svelte';
 	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import { actTo, pressTo } from '$lib/ui/offered';
 	import ColourPatterns from '$lib/ui/ColourPatterns.svelte';
@@ -214,6 +215,7 @@
 				/>
 			</label>
 			<button class="btn">{say.open()}</button>
+			<LabelReader />
 		</form>
 		<form class="sheet grid gap-2 p-4" method="POST" {...actTo('?/blank#blank')} id="blank">
 			<h2>{say.blankLabels()}</h2>

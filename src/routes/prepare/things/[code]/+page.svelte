@@ -1,4 +1,5 @@
 <script lang="ts">
+	import LabelReader from '$lib/stages/search/LabelReader.svelte';
 	import PageTitle from '$lib/entries/PageTitle.svelte';
 	// What a label is on: it opens from the square code, on a phone beside the table.
 	import { PrepareThingsCodePage as say } from '$lib/words/prepare';
@@ -117,5 +118,6 @@
 			/>
 		</label>
 		<button class="btn">{say.open()}</button>
+		<LabelReader />
 	</form>
 </div>

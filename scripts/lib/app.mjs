@@ -27,7 +27,7 @@ export function appEnvironment({
 		PORT: String(port),
 		ORIGIN: origin,
 		DATABASE_URL: databaseUrl,
-		BODY_SIZE_LIMIT: '16M',
+		BODY_SIZE_LIMIT: '21M',
 		SHUTDOWN_TIMEOUT: '3',
 		...env
 	};

@@ -6,7 +6,7 @@ import { Stop } from './say.mjs';
 
 const wholeGroupFile = 'whole/group.jsonl';
 /** Who may what, and what was done by whom, belongs to the house it is of: none of it comes in, whatever the archive says. */
-const rights = ['member', 'account_group', 'link', 'late_entry', 'trail'];
+const rights = ['member', 'account_group', 'link', 'late_entry', 'handed_picture', 'trail'];
 /** What follows from other rows is reckoned here, never taken. */
 const reckoned = ['balance', 'place_tally', 'lying', 'thing_state'];
 /** The file of one group of one house; a house's own rights stay there. */

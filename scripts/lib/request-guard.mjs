@@ -37,6 +37,10 @@ function isReadable(text) {
 	}
 }
 
+/** What may be sent to a path, in bytes; of a link's the secret is no part of its route. @param {string} path */
+const mostOf = (path) =>
+	(routes[path] ?? routes[path.replace(/^(\/[a-z]+\/).+$/, '$1[address]')])?.bytes ?? usualBody;
+
 /**
  * Why a request is not let in; null where it is.
  * @param {Pick<import('node:http').IncomingMessage, 'method' | 'url' | 'headers'>} request
@@ -66,7 +70,7 @@ export function whyNot({ method = '', url = '', headers }, origins) {
 	if (isForeign) return no(403, 'This came from another site, and was not taken.');
 	if (headers['transfer-encoding'] !== undefined)
 		return no(411, 'The length of what is sent must be said beforehand.');
-	if (Number(headers['content-length'] ?? 0) > (routes[path]?.bytes ?? usualBody))
+	if (Number(headers['content-length'] ?? 0) > mostOf(path))
 		return no(413, 'That is more than is taken here.');
 	return null;
 }

@@ -10,6 +10,7 @@ import { newGroup } from './samples';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { exerciseKinds } from '../../src/lib/core/know-how/exercises';
 import { colourNames } from '../../src/lib/core/colour/colours';
+import { subjects } from '../../src/lib/core/photo/measured';
 import type { Bound } from '../../src/lib/core/domain-error';
 import { tasks } from '../../src/lib/core/effort/tasks';
 import {
@@ -84,6 +85,7 @@ describe('words of a closed list are the same in the code and in the database', 
 		'list_import.list': listNames,
 		'list_import.day_order': dayOrders,
 		'counted_on.what': countedOn,
+		'kept_picture.subject': subjects,
 		'list_import.known_rows': knownRows,
 		'list_matching.list': listNames,
 		'list_matching.day_order': dayOrders
@@ -174,7 +176,8 @@ describe('what a field may hold is the same in the code and in the database', ()
 		'list_import.row_count',
 		'drying.hanging',
 		'rhythm.from_minute',
-		'rhythm.to_minute'
+		'rhythm.to_minute',
+		'sheet_printer.line_um'
 	];
 
 	it('in every column that has a bound', () => {

@@ -4,7 +4,12 @@ import { expect } from 'vitest';
 import { notOfLink, saveLinkEntry } from '../../src/lib/server/entries/link-entries';
 import type { GroupId } from '../../src/lib/server/base/group-id';
 import { type Db, house } from '../../src/lib/server/db/db';
-import { makeJoinLink, makeOpenLink, makeStationLink } from '../../src/lib/server/book/links';
+import {
+	makeJoinLink,
+	makeOpenLink,
+	makePhotoLink,
+	makeStationLink
+} from '../../src/lib/server/book/links';
 import { deleteGroup, restoreGroup } from '../../src/lib/server/auth/groups';
 import {
 	addMember,
@@ -15,6 +20,16 @@ import {
 import { trailBefore } from '../../src/lib/server/auth/trail';
 import { listLate, settleLate } from '../../src/lib/server/entries/hold-late';
 import { saveHeldEntry } from '../../src/lib/server/entries/take-entry';
+import {
+	handOverPicture,
+	keepPicture,
+	keepPrinter,
+	listPictures,
+	listPrinters,
+	pictureOf,
+	removePicture,
+	takeHanded
+} from '../../src/lib/server/photo/pictures';
 import { notTheirs } from '../../src/lib/server/entries/not-theirs';
 
 /** An account that the doors are asked for. */
@@ -42,7 +57,16 @@ export async function fillDoors(group: Db, mark: string) {
 		 select group_id, $2, id, $3 from link where group_id = $1 limit 1`,
 		[group.groupId, late, { key: late, type: 'row', typed: { note: mark } }]
 	);
-	return { account, late };
+	const [printer, photoLink, picture] = [
+		crypto.randomUUID(),
+		crypto.randomUUID(),
+		crypto.randomUUID()
+	];
+	await keepPrinter(group, { id: printer, name: `${mark} copier`, lineMm: 99.2 });
+	await makePhotoLink(group, photoLink);
+	await handOverPicture(group, photoLink, new Uint8Array([7]));
+	await keepPicture(group, picture, 'mat', new Uint8Array([8]));
+	return { account, late, printer, photoLink, picture };
 }
 
 interface DoorIds {
@@ -51,6 +75,9 @@ interface DoorIds {
 	readonly late: string;
 	readonly day: string;
 	readonly movement: number;
+	readonly printer: string;
+	readonly photoLink: string;
+	readonly picture: string;
 }
 
 /** Every function of the doors, asked in the name of another group. */
@@ -71,6 +98,21 @@ export const askedOfDoors: Readonly<Record<string, (other: Db, ids: DoorIds) => 
 			(await makeStationLink(other, crypto.randomUUID(), day, 'cut')) !== null,
 		'book/links makeOpenLink': async (other) =>
 			(await makeOpenLink(other, crypto.randomUUID(), 'asks')) !== null,
+		'book/links makePhotoLink': async (other) =>
+			(await makePhotoLink(other, crypto.randomUUID())) !== null,
+		'photo/pictures listPrinters': (other) => listPrinters(other),
+		'photo/pictures keepPrinter': async (other, { printer }) =>
+			(await keepPrinter(other, { id: printer, name: 'Other', lineMm: 101 })) !== null,
+		'photo/pictures handOverPicture': (other, { photoLink }) =>
+			handOverPicture(other, photoLink, new Uint8Array([1])),
+		'photo/pictures takeHanded': (other, { photoLink }) => takeHanded(other, photoLink),
+		'photo/pictures listPictures': (other) => listPictures(other),
+		'photo/pictures keepPicture': async (other, { picture }) => {
+			await keepPicture(other, picture, 'bag', new Uint8Array([9]));
+			return (await pictureOf(other, picture))?.[0];
+		},
+		'photo/pictures removePicture': (other, { picture }) => removePicture(other, picture),
+		'photo/pictures pictureOf': (other, { picture }) => pictureOf(other, picture),
 		'entries/hold-late listLate': (other) => listLate(other),
 		'entries/hold-late settleLate': (other, { late }) =>
 			settleLate(other, late, true, { lengthSystem: 'cm', timeZone: 'UTC' }),
@@ -112,6 +154,13 @@ export const answersOfDoors: Readonly<Record<string, unknown>> = {
 	'auth/members removeMember': 'last',
 	'auth/trail trailBefore': [],
 	'book/links makeStationLink': false,
+	'photo/pictures listPrinters': [],
+	'photo/pictures handOverPicture': 'used',
+	'photo/pictures takeHanded': null,
+	'photo/pictures listPictures': [],
+	'photo/pictures keepPicture': 9,
+	'photo/pictures removePicture': false,
+	'photo/pictures pictureOf': null,
 	'entries/hold-late listLate': [],
 	'entries/hold-late settleLate': houseWords.holdLate.thatWasSettledAlready(),
 	'entries/link-entries notOfLink': notOfStation,

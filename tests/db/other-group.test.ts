@@ -620,7 +620,10 @@ const tables = [
 	'label_printer',
 	'member',
 	'trail',
-	'late_entry'
+	'late_entry',
+	'sheet_printer',
+	'handed_picture',
+	'kept_picture'
 ] as const;
 
 describe('what belongs to one group', () => {

@@ -21,7 +21,9 @@ const arrivesAs = new Map<number, ValueKind>([
 	[pg.types.builtins.BOOL, 'boolean'],
 	[pg.types.builtins.TIMESTAMPTZ, 'Date'],
 	[pg.types.builtins.JSON, 'json'],
-	[pg.types.builtins.JSONB, 'json']
+	[pg.types.builtins.JSONB, 'json'],
+	// Bytes come as a buffer.
+	[pg.types.builtins.BYTEA, 'json']
 ]);
 
 interface Described {

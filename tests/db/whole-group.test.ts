@@ -28,7 +28,7 @@ const lines = (archive: Uint8Array) => {
 	return { group: head.group, tables };
 };
 /** What belongs to a house and not to its group. */
-const rights = ['link', 'late_entry', 'trail'];
+const rights = ['link', 'late_entry', 'handed_picture', 'trail'];
 /** Every row but for its ids, which are made anew, and for who may what: table by table, in an order of its own. */
 const rowsOf = (archive: Uint8Array): Record<string, string[]> => {
 	const all: Record<string, string[]> = {};

@@ -70,6 +70,7 @@ export const longest = {
 	'table_day.also': 200,
 	'rhythm.place': 120,
 	'tool.name': 80,
+	'sheet_printer.name': 60,
 	'entry.note': 400,
 	'message.words': 2000,
 	'delivery.note': 400,

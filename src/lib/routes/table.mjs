@@ -337,16 +337,16 @@ export const routes = {
 	'/photo/handed': { by: 'coordinator', acts: { POST: { by: 'coordinator' } } },
 	'/photo/kept': {
 		by: 'helper',
-		bytes: 20_971_520,
+		bytes: 21_037_056,
 		acts: { POST: { by: 'helper', says: 'keptAPicture' } }
 	},
 	'/photo/kept/[id=uuid].jpg': { by: 'reader' },
-	'/photo/measure': { by: 'helper', bytes: 20_971_520, acts: { POST: { by: 'helper' } } },
+	'/photo/measure': { by: 'helper', bytes: 21_037_056, acts: { POST: { by: 'helper' } } },
 	'/photo/sheet.pdf': { by: 'reader' },
 	'/h/[address]': {
 		by: 'guest',
 		isLink: true,
-		bytes: 20_971_520,
+		bytes: 21_037_056,
 		acts: { send: { by: 'guest' } }
 	},
 	'/know-how': {

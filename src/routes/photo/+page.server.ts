@@ -1,4 +1,5 @@
 import { PhotoActs as say } from '$lib/words/photo';
+import { longest } from '$lib/entries/bounds';
 import { uuidShape } from '$lib/server/base/uuid';
 import { makePhotoLink } from '$lib/server/book/links';
 import { awayMessage, orAway } from '$lib/server/db/away';
@@ -37,7 +38,7 @@ const lineShape = z
 	.trim()
 	.transform((text) => Number(text.replace(',', '.').replace(/\s*mm$/, '') || NaN))
 	.pipe(z.number().min(80).max(125));
-const nameShape = z.string().trim().min(1).max(60);
+const nameShape = z.string().trim().min(1).max(longest['sheet_printer.name']);
 
 export const actions: Actions = {
 	/** Keeps a printer with how long its line is. */

@@ -26,6 +26,10 @@
 		system === 'cm'
 			? `${trimmed(low, 0)}–${trimmed(high, 0)}`
 			: `${formatLength(low, system, 'small')}–${formatLength(high, system, 'small')}`;
+	/** What one stitch or row measures is told finer than a whole piece. */
+	const isPitch = (name: string) => /^(stitch|row|peg)_mm$/.test(name);
+	const fineWords = ({ value }: Ranged) =>
+		system === 'cm' ? `${trimmed(value, 1)} mm` : formatLength(value, system, 'small');
 	const fine = ({ low, high }: Ranged) => `${trimmed(low, 1)}–${trimmed(high, 1)}`;
 	const lines = $derived(measured ? measureNames(measured.of) : []);
 	const isUnsure = $derived(
@@ -57,8 +61,8 @@
 	<div class="flex flex-wrap items-baseline justify-between gap-x-3 border-t border-base-300 py-2">
 		<dt>{label}</dt>
 		<dd>
-			<span class="figure text-xl font-bold">{words(held)}</span>
-			<span class="figure quiet">{isFine ? fine(held) : rangeWords(held)}</span>
+			<span class="figure text-xl font-bold">{isFine ? fineWords(held) : words(held)}</span>
+			<span class="figure quiet">{isFine && system === 'cm' ? fine(held) : rangeWords(held)}</span>
 		</dd>
 	</div>
 {/snippet}
@@ -103,7 +107,7 @@
 						</label>
 					{/if}
 				{:else if held}
-					{@render measure(label, held, name.endsWith('stitch_mm') || name.endsWith('row_mm'))}
+					{@render measure(label, held, isPitch(name))}
 				{/if}
 			{/each}
 			{#if handle}{@render measure(photoWords.handles(), handle)}{/if}

@@ -19,6 +19,13 @@ const names: Readonly<Record<Subject, readonly string[]>> = {
 	cover: ['gap_fraction']
 };
 
+/** Sizes by what they hold: which count, of which pitch. */
+const sizes = [
+	['width_mm', 'stitches', 'stitch_mm'],
+	['width_mm', 'warp_ends', 'peg_mm'],
+	['height_mm', 'rows', 'row_mm']
+] as const;
+
 /** What is taken on of a picture, after whatever was moved or counted by hand. */
 export function takenOf(
 	measured: Measured,
@@ -29,6 +36,12 @@ export function takenOf(
 	for (const name of names[measured.of]) {
 		const value = counts[name] ?? measured.counts[name]?.value ?? measures[name]?.value;
 		if (value !== undefined) values[name] = value;
+	}
+	// What was counted is as wide as its stitches and as high as its rows: edges are no rows.
+	for (const [size, count, pitch] of sizes) {
+		const [many, wide] = [values[count], measures[pitch]?.value];
+		if (values[size] !== undefined && many !== undefined && wide !== undefined)
+			values[size] = many * wide;
 	}
 	if (measured.isNarrowing !== null) values['narrows'] = measured.isNarrowing ? 1 : 0;
 	return { of: measured.of, values };

@@ -26,6 +26,11 @@ await runMain(async () => {
 
 	if (isAsked('line')) await run(process.execPath, ['--import', 'tsx', 'scripts/bench/line.ts']);
 
+	if (isAsked('photo')) {
+		await run(process.execPath, ['--import', 'tsx', 'scripts/bench/photo.ts']);
+		(await import('./bench/photo-page.mjs')).benchPhotoPage();
+	}
+
 	if (isAsked('know-how'))
 		await run(process.execPath, ['--import', 'tsx', 'scripts/bench/act-frames.ts']);
 

@@ -280,6 +280,14 @@ async function layParts(): Promise<void> {
 	await store.addAll([...build, ...files].filter((at) => !has.has(at)));
 }
 
+/** What sees pictures is laid by with the page that uses it, however it was fetched. */
+async function layLibrary(address: string): Promise<void> {
+	const { pathname } = new URL(address, worker.location.origin);
+	const store = await caches.open(parts);
+	if (pathname === '/photo' && !(await store.match(libraryAt)))
+		await store.add(libraryAt).catch(() => {});
+}
+
 /** A page was opened by somebody, for a group: it is laid by, and the others of the table after it. */
 async function opened(who: string, address: string, days: number): Promise<void> {
 	const since = generation;
@@ -290,7 +298,7 @@ async function opened(who: string, address: string, days: number): Promise<void>
 		await putInCache(owner, new Response(who), since);
 	}
 	await note(since, days);
-	await Promise.all([layBy(address, freshMs, since), layParts()]);
+	await Promise.all([layBy(address, freshMs, since), layParts(), layLibrary(address)]);
 	await renew();
 	if (!isOthers) return;
 	await new Promise((resolve) => setTimeout(resolve, restMs));

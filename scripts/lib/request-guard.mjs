@@ -12,7 +12,7 @@ export const safeHeaders = {
 	'referrer-policy': 'same-origin',
 	'cross-origin-opener-policy': 'same-origin',
 	'cross-origin-resource-policy': 'same-origin',
-	'permissions-policy': 'camera=(), geolocation=(), microphone=(), payment=()'
+	'permissions-policy': 'camera=(self), geolocation=(), microphone=(), payment=()'
 };
 
 const methods = new Set(['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS']);

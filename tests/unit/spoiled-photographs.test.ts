@@ -1,5 +1,5 @@
 // The same photographs spoiled on purpose: each is named by what is wrong with it, and no figure is given.
-import sharp from 'sharp';
+import sharp, { type Sharp } from 'sharp';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { measure } from '../../src/lib/core/photo/measure';
 import type { Picture } from '../../src/lib/core/photo/light';
@@ -11,7 +11,7 @@ beforeAll(async () => {
 	sight = await sightHere();
 });
 
-const pixels = async (picture: sharp.Sharp): Promise<Picture> => {
+const pixels = async (picture: Sharp): Promise<Picture> => {
 	const { data, info } = await picture.ensureAlpha().raw().toBuffer({ resolveWithObject: true });
 	return { width: info.width, height: info.height, data: new Uint8Array(data) };
 };

@@ -1,7 +1,7 @@
 <script lang="ts">
 	// Reads a square code with the camera, wherever one could be typed instead.
 	import { CameraCode as say } from '$lib/words/common';
-	import { onDestroy, onMount } from 'svelte';
+	import { onDestroy, onMount, tick } from 'svelte';
 
 	interface Props {
 		/** What is done with what was read; a sentence where it is not what is wanted, and the camera looks on. */
@@ -31,6 +31,7 @@
 			return;
 		}
 		const { default: readSquare } = await import('jsqr');
+		await tick();
 		if (!video) return;
 		video.srcObject = stream;
 		await video.play();

@@ -1,4 +1,5 @@
 // Made of photo.json by `npm run words -- --make`: change the words there.
+export * as CameraShot from './photo/CameraShot';
 export * as HandedPage from './photo/HandedPage';
 export * as PhotoActs from './photo/PhotoActs';
 export * as PhotoMeasures from './photo/PhotoMeasures';

@@ -7,6 +7,7 @@
 	import { subjects, type Subject } from '$lib/core/photo/measured';
 	import PageTitle from '$lib/entries/PageTitle.svelte';
 	import PhotoWorker from '$lib/sight/photo.worker?worker';
+	import CameraShot from '$lib/stages/photo/CameraShot.svelte';
 	import FromPhone from '$lib/stages/photo/FromPhone.svelte';
 	import KeptPictures from '$lib/stages/photo/KeptPictures.svelte';
 	import { PhotoBench } from '$lib/stages/photo/photo-bench.svelte';
@@ -125,6 +126,7 @@
 						}}
 					/>
 				</label>
+				<CameraShot onpicture={take} />
 				{#if data.group.isDemo}
 					<button type="button" class="btn font-normal" onclick={() => void example()}
 						>{say.useAnExample()}</button

@@ -347,7 +347,7 @@ export const routes = {
 		by: 'guest',
 		isLink: true,
 		bytes: 21_037_056,
-		acts: { send: { by: 'guest' } }
+		acts: { default: { by: 'guest' } }
 	},
 	'/know-how': {
 		by: 'guest',

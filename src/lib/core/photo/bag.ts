@@ -28,6 +28,9 @@ interface Upright {
 
 const quarter = Math.PI / 2;
 
+/** Places of the neck's rim this near to its deepest are its bottom; what rises above are its sides. */
+const neckWithinMm = 6;
+
 /** How deep the outline goes in from the top of its box, over the middle of the width. */
 function neckDepth(places: readonly Place[]): number {
 	const xs = places.map(([x]) => x);
@@ -93,6 +96,7 @@ function sidesOf(places: readonly Place[]) {
  * height to the handles' ends, the body to the deepest place of the neck.
  *
  * @param outline in mm of the plane, in order
+ * @example Math.round(bagOf(exampleBag).bodyMm) // 400
  */
 export function bagOf(outline: readonly Place[]): BagSeen {
 	const { turn, places } = straightened(outline, upright(outline));
@@ -116,7 +120,10 @@ export function bagOf(outline: readonly Place[]): BagSeen {
 		(best, place) => (over(place) < over(best) ? place : best),
 		inner[0] ?? [centre, middle]
 	);
-	const neckPlaces = inner.filter(([x]) => Math.abs(x - lowest[0]) < 0.035 * width);
+	const neckPlaces = inner.filter(
+		(place) =>
+			Math.abs(place[0] - lowest[0]) < 0.035 * width && over(place) < over(lowest) + neckWithinMm
+	);
 	const neck = median(neckPlaces.map(over));
 	// The handles' ends: left and right of the neck, the flat upper edge of each.
 	const ends = [-1, 1].map((side) => {

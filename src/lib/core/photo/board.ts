@@ -47,7 +47,11 @@ const markerPlaces: readonly Place[] = [
 	[144, 204]
 ];
 
-/** A marker's number told apart: its board and its place on it; null for a marker of no board. */
+/**
+ * A marker's number told apart: its board and its place on it; null for a marker of no board.
+ *
+ * @example markerOf(7) // { board: 1, nth: 1 }
+ */
 export function markerOf(id: number): { board: number; nth: number } | null {
 	const board = Math.floor(id / markersOfBoard);
 	return Number.isInteger(id) && board >= 0 && board < boardNumbers.length
@@ -88,7 +92,11 @@ const markerBits = [
 	0x0eb7, 0x2a0f, 0x24b1, 0x263e, 0x4665, 0x6600, 0x6c5e, 0x76af, 0x868b, 0xb02b, 0xccd5, 0xdd82
 ] as const;
 
-/** Whether the module of a marker at a column and a row of its six is white; its border is black. */
+/**
+ * Whether the module of a marker at a column and a row of its six is white; its border is black.
+ *
+ * @example isWhite(0, 1, 1) // true
+ */
 export function isWhite(id: number, column: number, row: number): boolean {
 	const bits = markerBits[id];
 	if (bits === undefined) throw new RangeError(`There is no marker ${id}.`);

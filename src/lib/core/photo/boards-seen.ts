@@ -114,7 +114,11 @@ function goesOver(held: readonly Marker[], { width, height }: Picture): boolean 
 	);
 }
 
-/** Finds the boards of a picture, and the plane in which they lie. */
+/**
+ * Finds the boards of a picture, and the plane in which they lie.
+ *
+ * @example boardsSeen({ width: 40, height: 40, data: new Uint8Array(6400) }, exampleLight(40, 40, 0.01), blindSight, 1).problem // 'dark'
+ */
 export function boardsSeen(
 	picture: Picture,
 	light: Light,

@@ -47,6 +47,7 @@ function meeting(one: Straight, other: Straight): Place | null {
  * @param green the picture's light
  * @returns the corners as given where a side cannot be followed, and how many pixels wide the change from
  * print to paper is (from a tenth to nine tenths)
+ * @example cornersByLight(exampleLight(99, 99, 0.5), flatMarkers[0].corners).blurPx // 0
  */
 export function cornersByLight(
 	{ green, width, height }: Light,

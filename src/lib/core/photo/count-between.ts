@@ -7,6 +7,7 @@ import { waysOf } from './plane';
  * the pitch of a row.
  *
  * @returns null where no pitch is known
+ * @example countBetween(exampleMeasured, [50, 50], [50, 140]) // 10
  */
 export function countBetween(measured: Measured, first: Place, last: Place): number | null {
 	const pitch = measured.measures.row_mm?.value;

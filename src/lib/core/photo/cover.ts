@@ -39,6 +39,7 @@ const spreadOf = (share: number) => 0.006 + 0.06 * share;
  *
  * @param box the piece's mean sides in the plane, mm
  * @returns null where the piece is as light as its ground
+ * @example coverOf(exampleLight(99, 99, 0.5), flatPlane, { turn: 0, left: 0, right: 40, top: 0, bottom: 40 }, null) // null
  */
 export function coverOf(
 	light: Light,

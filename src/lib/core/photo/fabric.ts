@@ -87,6 +87,7 @@ function bestRepeat(
 ): { period: number; strength: number } | null {
 	const amplitude = spectrum.power.map(Math.sqrt);
 	const total = amplitude.reduce((sum, v) => sum + v, 0) / amplitude.length;
+	if (!(total > 0)) return null;
 	let best: { period: number; strength: number } | null = null;
 	for (let period = from; period <= to; period *= 1.004) {
 		// A repeat twice as long holds all parts of this one and more: it must show something of its own.
@@ -213,6 +214,7 @@ function counted(
  * @param texture of the piece's inside
  * @param size of the whole piece, mm: along the texture's x and down its y
  * @returns null where nothing repeats enough to be counted
+ * @example fabricOf({ width: 80, height: 80, mm: 1, values: new Float32Array(6400) }, { x: 90, y: 90 }, crochetMake) // null
  */
 export function fabricOf(
 	texture: Texture,

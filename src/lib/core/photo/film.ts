@@ -32,6 +32,7 @@ const seenThrough = 0.15;
  * What colour a film has.
  *
  * @param within where it lies, in the coarse picture
+ * @example filmOf({ width: 1, height: 1, step: 1, lightness: [43], a: [9], b: [-42], where: [0], paper: [1, 1, 1] }, { width: 1, height: 1, data: [1] }) // { colour: 'blue', isSure: true }
  */
 export function filmOf(seen: Seen, within: Mask): FilmSeen {
 	const inside: [number[], number[], number[]] = [[], [], []];

@@ -14,7 +14,11 @@ type Page = (typeof pages)[keyof typeof pages];
 /** How far beyond its place a page may reach, for a sheet cut or fed a little off, mm. */
 const pageSlackMm = 1.5;
 
-/** Light of a picture where each value is the mean of so many pixels each way. */
+/**
+ * Light of a picture where each value is the mean of so many pixels each way.
+ *
+ * @example coarser(exampleLight(4, 4, 0.5), 2).width // 2
+ */
 export function coarser(light: Light, step: number): Light {
 	if (step === 1) return light;
 	const width = Math.floor(light.width / step);
@@ -35,14 +39,22 @@ export function coarser(light: Light, step: number): Light {
 	return { width, height, red: even(light.red), green: even(light.green), blue: even(light.blue) };
 }
 
-/** The light at a place of the picture, pixels: red, green, blue. */
+/**
+ * The light at a place of the picture, pixels: red, green, blue.
+ *
+ * @example lightAt(exampleLight(4, 4, 0.5), [1.5, 2]) // [0.5, 0.5, 0.5]
+ */
 export const lightAt = (light: Light, [x, y]: Place): [number, number, number] => [
 	between(light.red, light.width, light.height, x, y),
 	between(light.green, light.width, light.height, x, y),
 	between(light.blue, light.width, light.height, x, y)
 ];
 
-/** The middle one of some numbers; 0 of none. */
+/**
+ * The middle one of some numbers; 0 of none.
+ *
+ * @example median([3, 1, 2, 10]) // 2.5
+ */
 export function median(values: readonly number[]): number {
 	const sorted = [...values].sort((a, b) => a - b);
 	const half = sorted.length >> 1;
@@ -66,7 +78,11 @@ function middleLight(light: Light, plane: Plane, pose: Pose, places: readonly Pl
 const along = (from: number, to: number, step: number): number[] =>
 	Array.from({ length: Math.floor((to - from) / step) + 1 }, (_, nth) => from + nth * step);
 
-/** Light that bare paper gives at a board. */
+/**
+ * Light that bare paper gives at a board.
+ *
+ * @example paperLight(exampleLight(300, 300, 0.7), flatPlane, flatPlane.boards[0]).map((v) => Math.round(10 * v)) // [7, 7, 7]
+ */
 export const paperLight = (light: Light, plane: Plane, pose: Pose) =>
 	middleLight(light, plane, pose, [
 		...along(46, 136, 6).flatMap((x): Place[] => [
@@ -77,7 +93,11 @@ export const paperLight = (light: Light, plane: Plane, pose: Pose) =>
 		])
 	]);
 
-/** Light that bare paper gives on the whole: the mean of all boards whose paper is in the picture. */
+/**
+ * Light that bare paper gives on the whole: the mean of all boards whose paper is in the picture.
+ *
+ * @example paperOf(exampleLight(300, 300, 0.7), flatPlane).map((v) => Math.round(10 * v)) // [7, 7, 7]
+ */
 export function paperOf(light: Light, plane: Plane): [number, number, number] {
 	const papers = plane.boards
 		.map((pose) => paperLight(light, plane, pose))
@@ -119,7 +139,11 @@ export interface Seen {
 	readonly paper: readonly [number, number, number];
 }
 
-/** Where a place of a coarse picture is in the picture itself. */
+/**
+ * Where a place of a coarse picture is in the picture itself.
+ *
+ * @example fromCoarse(2, [10, 20]) // [20.5, 40.5]
+ */
 export const fromCoarse = (step: number, [x, y]: Place): Place => [
 	x * step + (step - 1) / 2,
 	y * step + (step - 1) / 2
@@ -131,7 +155,11 @@ export const paperShare = 0.913;
 /** Farther from every board than this, mm, and it is not of the thing that is measured. */
 const reachMm = 2_600;
 
-/** A picture as it is seen on its plane. */
+/**
+ * A picture as it is seen on its plane.
+ *
+ * @example seenOn(exampleLight(40, 30, 0.5), flatPlane, blindSight).step // 1
+ */
 export function seenOn(light: Light, plane: Plane, sight: Sight, longSide = 800): Seen {
 	const step = Math.max(1, Math.round(Math.max(light.width, light.height) / longSide));
 	const coarse = coarser(light, step);

@@ -41,6 +41,7 @@ export function solved(matrix: readonly number[][], right: readonly number[]): n
  * @param leftOver what is left over of each observation, for given parameters
  * @param from where to begin
  * @source Levenberg 1944, Marquardt 1963
+ * @example leastSquares(([x = 0]) => [x * x - 9], [1]).parameters.map(Math.round) // [3]
  */
 export function leastSquares(
 	leftOver: (parameters: readonly number[]) => number[],

@@ -19,10 +19,18 @@ const lightOfByte = Float32Array.from({ length: 256 }, (_, byte) => {
 	return share <= 0.04045 ? share / 12.92 : ((share + 0.055) / 1.055) ** 2.4;
 });
 
-/** Light (0 to 1) of an sRGB byte. */
+/**
+ * Light (0 to 1) of an sRGB byte.
+ *
+ * @example lightOf(255) // 1
+ */
 export const lightOf = (byte: number): number => lightOfByte[byte] ?? 0;
 
-/** sRGB of 255 of an amount of light (0 to 1). */
+/**
+ * sRGB of 255 of an amount of light (0 to 1).
+ *
+ * @example Math.round(byteOf(0.5)) // 188
+ */
 export function byteOf(light: number): number {
 	const held = Math.min(1, Math.max(0, light));
 	return 255 * (held <= 0.0031308 ? 12.92 * held : 1.055 * held ** (1 / 2.4) - 0.055);
@@ -31,6 +39,8 @@ export function byteOf(light: number): number {
 /**
  * A picture's light: edges that are blurred lie where it is halfway, which is not so in sRGB, where
  * white spreads into black.
+ *
+ * @example lightOfPicture({ width: 1, height: 1, data: new Uint8Array([255, 0, 0, 255]) }).red[0] // 1
  */
 export function lightOfPicture({ width, height, data }: Picture): Light {
 	const count = width * height;
@@ -45,11 +55,19 @@ export function lightOfPicture({ width, height, data }: Picture): Light {
 	return { width, height, red, green, blue };
 }
 
-/** How bright light of three colours is, 0 to 1. */
+/**
+ * How bright light of three colours is, 0 to 1.
+ *
+ * @example brightness(1, 1, 1) // 1
+ */
 export const brightness = (red: number, green: number, blue: number): number =>
 	0.2126 * red + 0.7152 * green + 0.0722 * blue;
 
-/** A value between pixels, by the four around it; outside, that of the nearest pixel. */
+/**
+ * A value between pixels, by the four around it; outside, that of the nearest pixel.
+ *
+ * @example between(new Float32Array([0, 1, 0, 1]), 2, 2, 0.25, 0.5) // 0.25
+ */
 export function between(
 	values: Float32Array,
 	width: number,

@@ -15,6 +15,7 @@ export interface Line {
  * spreads left out and again).
  *
  * @param places how far along, and how far across
+ * @example straightAlong([[0, 1], [1, 2], [2, 3], [3, 4]]).slope // 1
  */
 export function straightAlong(places: readonly Place[]): Line {
 	let kept = places;
@@ -46,5 +47,9 @@ export function straightAlong(places: readonly Place[]): Line {
 	return line;
 }
 
-/** How far across a line is at a place along. */
+/**
+ * How far across a line is at a place along.
+ *
+ * @example across({ at: 1, slope: 2, spread: 0, count: 2 }, 3) // 7
+ */
 export const across = (line: Line, along: number): number => line.at + line.slope * along;

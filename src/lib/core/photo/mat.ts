@@ -46,6 +46,7 @@ function startsAtLow(plane: Plane, turn: number): boolean {
  * A mat's widths along its length, its length, and whether it narrows.
  *
  * @param outline in mm of the plane, in order
+ * @example matOf(rectangleOutline(1800, 860), flatPlane).isNarrowing // false
  */
 export function matOf(outline: readonly Place[], plane: Plane): MatSeen {
 	const piece = pieceOf(outline).box;

@@ -358,6 +358,7 @@ const measuring: Readonly<Record<Subject, (bench: Bench) => Part | Problem>> = {
  * @param sight the library that sees pictures
  * @returns the measures in mm with ranges that hold the truth in eight of ten; or why there are none
  * @source photo.md: boards in one plane, edges where the light is halfway
+ * @example measure({ width: 40, height: 40, data: new Uint8Array(6400) }, 'bag', blindSight).problem // 'dark'
  */
 export function measure(
 	picture: Picture,

@@ -24,6 +24,7 @@ function spanOf(lines: readonly (readonly [Place, Place])[]): number {
  *
  * @param edges as they lie now, in pixels of the picture
  * @param handMm how far off a hand may set an edge, mm
+ * @example movedMeasures(exampleMeasured, [{ name: 'strip-0', from: [50, 50], to: [110, 50] }])['strip-0'].value // 60
  */
 export function movedMeasures(
 	measured: Measured,

@@ -2,7 +2,11 @@ import type { Place } from './board';
 import { lightAt, median } from './ground';
 import type { Light } from './light';
 
-/** Area within an outline, in the square of its unit. */
+/**
+ * Area within an outline, in the square of its unit.
+ *
+ * @example areaOf([[0, 0], [4, 0], [4, 3], [0, 3]]) // 12
+ */
 export function areaOf(outline: readonly Place[]): number {
 	let sum = 0;
 	outline.forEach(([x, y], at) => {
@@ -12,7 +16,11 @@ export function areaOf(outline: readonly Place[]): number {
 	return Math.abs(sum) / 2;
 }
 
-/** The outermost outline: what a thread laid about it would follow (Andrew's chain). */
+/**
+ * The outermost outline: what a thread laid about it would follow (Andrew's chain).
+ *
+ * @example hullOf([[0, 0], [4, 0], [2, 1], [4, 3], [0, 3]]).length // 4
+ */
 export function hullOf(places: readonly Place[]): Place[] {
 	const sorted = [...places].sort((a, b) => a[0] - b[0] || a[1] - b[1]);
 	const half = (from: readonly Place[]) => {
@@ -39,19 +47,31 @@ export interface Box {
 	readonly bottom: number;
 }
 
-/** A place turned back by an angle, so that what was turned by it lies straight. */
+/**
+ * A place turned back by an angle, so that what was turned by it lies straight.
+ *
+ * @example laidStraight(Math.PI / 2, [0, 2]).map(Math.round) // [2, 0]
+ */
 export const laidStraight = (turn: number, [x, y]: Place): Place => [
 	x * Math.cos(turn) + y * Math.sin(turn),
 	-x * Math.sin(turn) + y * Math.cos(turn)
 ];
 
-/** A place of what lies straight, as it is turned. */
+/**
+ * A place of what lies straight, as it is turned.
+ *
+ * @example turnedBack(Math.PI / 2, [2, 0]).map(Math.round) // [0, 2]
+ */
 export const turnedBack = (turn: number, [x, y]: Place): Place => [
 	x * Math.cos(turn) - y * Math.sin(turn),
 	x * Math.sin(turn) + y * Math.cos(turn)
 ];
 
-/** The smallest box about an outline. */
+/**
+ * The smallest box about an outline.
+ *
+ * @example smallestBox(rectangleOutline(40, 30)).right // 40
+ */
 export function smallestBox(outline: readonly Place[]): Box {
 	const hull = hullOf(outline);
 	let best: Box & { area: number } = {
@@ -109,6 +129,7 @@ function shadowless(inner: readonly number[], outer: readonly number[]): number[
  *
  * @param outline pixels of the picture, in order, the thing on either side
  * @param reach how far from the coarse outline the edge may lie, pixels
+ * @example followed(exampleLight(60, 60, (x) => (x < 20 ? 0 : 1)), traced([[22, 10], [22, 40], [10, 40], [10, 10]]), 4).missed < 1 // true
  */
 export function followed(light: Light, outline: readonly Place[], reach: number): Followed {
 	const count = outline.length;

@@ -15,7 +15,11 @@ export interface Patch {
 	readonly colours: readonly [Float32Array, Float32Array, Float32Array];
 }
 
-/** What a box of the plane shows, laid straight. */
+/**
+ * What a box of the plane shows, laid straight.
+ *
+ * @example patchOf(exampleLight(99, 99, 0.5), flatPlane, { turn: 0, left: 0, right: 20, top: 0, bottom: 10 }, 2).width // 10
+ */
 export function patchOf(light: Light, plane: Plane, box: Box, mm: number): Patch {
 	const width = Math.max(2, Math.round((box.right - box.left) / mm));
 	const height = Math.max(2, Math.round((box.bottom - box.top) / mm));

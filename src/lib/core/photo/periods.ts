@@ -10,6 +10,7 @@ export interface Spectrum {
  *
  * @param values in rows, `width` × `height`, with what is even over the whole already taken off
  * @param range of frequencies, times a pixel: above `from` to `most`, so many steps
+ * @example spectrumAlong('x', new Float32Array(64), { width: 8, height: 8 }, { most: 0.5, steps: 4 }).power.length // 4
  */
 export function spectrumAlong(
 	axis: 'x' | 'y',

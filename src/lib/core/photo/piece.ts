@@ -25,6 +25,7 @@ const shareLeftOut = 0.08;
  * The mean sides of a piece.
  *
  * @param outline in mm of the plane, in order
+ * @example Math.round(pieceOf(rectangleOutline(120, 90)).widths[0]) // 120
  */
 export function pieceOf(outline: readonly Place[]): PieceSeen {
 	let { turn } = smallestBox(outline);

@@ -40,7 +40,11 @@ export interface View {
 	readonly unit: number;
 }
 
-/** A plane's two ways, from how it is seen. */
+/**
+ * A plane's two ways, from how it is seen.
+ *
+ * @example waysOf(flatView).toPlane([60, 70]).map(Math.round) // [10, 20]
+ */
 export function waysOf({
 	mapping,
 	lens,
@@ -106,7 +110,11 @@ function inverseOf(m: Nine): number[] {
 	].map((v) => v / det);
 }
 
-/** The mapping of a plane on another (nine numbers, the last 1) that fits pairs of places best; null where they do not tell. */
+/**
+ * The mapping of a plane on another (nine numbers, the last 1) that fits pairs of places best; null where they do not tell.
+ *
+ * @example planeToPlane([[[0, 0], [1, 1]], [[1, 0], [2, 1]], [[1, 1], [2, 2]], [[0, 1], [1, 2]]]).map(Math.round) // [1, 0, 1, 0, 1, 1, 0, 0, 1]
+ */
 export function planeToPlane(pairs: readonly (readonly [Place, Place])[]): number[] | null {
 	const normal = Array.from({ length: 8 }, () => new Array<number>(8).fill(0));
 	const right = new Array<number>(8).fill(0);
@@ -129,17 +137,29 @@ const turned = ({ x, y, turn }: { x: number; y: number; turn: number }, place: P
 	y + Math.sin(turn) * place[0] + Math.cos(turn) * place[1]
 ];
 
-/** mm that a pixel stands for, where a place of the plane is seen. */
+/**
+ * mm that a pixel stands for, where a place of the plane is seen.
+ *
+ * @example mmPerPxAt(flatPlane, [10, 10]) // 1
+ */
 export function mmPerPxAt(plane: Pick<Plane, 'toPicture' | 'toPlane'>, place: Place): number {
 	const [x, y] = plane.toPicture(place);
 	const there = plane.toPlane([x + 1, y + 1]);
 	return Math.hypot(there[0] - place[0], there[1] - place[1]) / Math.SQRT2;
 }
 
-/** A place of a board (mm) as a place of the plane. */
+/**
+ * A place of a board (mm) as a place of the plane.
+ *
+ * @example fromBoard({ board: 0, x: 10, y: 20, turn: 0, markers: 6, residualMm: 0 }, [1, 2]) // [11, 22]
+ */
 export const fromBoard = (pose: Pose, place: Place): Place => turned(pose, place);
 
-/** A place of the plane as a place of a board (mm). */
+/**
+ * A place of the plane as a place of a board (mm).
+ *
+ * @example onBoard({ board: 0, x: 10, y: 20, turn: 0, markers: 6, residualMm: 0 }, [11, 22]) // [1, 2]
+ */
 export function onBoard({ x, y, turn }: Pose, place: Place): Place {
 	const [dx, dy] = [place[0] - x, place[1] - y];
 	return [Math.cos(turn) * dx + Math.sin(turn) * dy, -Math.sin(turn) * dx + Math.cos(turn) * dy];
@@ -194,6 +214,7 @@ function cameraOver(m: Nine): { cameraMm: number; below: Place; focal: number } 
  * @param size of the picture, pixels
  * @param scale by which the printer made the sheet smaller or larger (1: as it should be)
  * @returns null where no board's mapping can be told
+ * @example planeOf(flatMarkers, { width: 300, height: 300 }).residualMm < 0.01 // true
  */
 export function planeOf(
 	markers: readonly Marker[],

@@ -12,11 +12,11 @@ interface Errors {
 }
 
 const errors: Readonly<Record<Subject, Errors>> = {
-	bag: { edgePx: 0.3, share: 0.0015, lieMm: 0.6 },
+	bag: { edgePx: 0.3, share: 0.0013, lieMm: 0.5 },
 	strips: { edgePx: 0.06, share: 0.001, lieMm: 0.06 },
 	swatch: { edgePx: 0.4, share: 0.0035, lieMm: 0.3 },
 	loom: { edgePx: 0.4, share: 0.005, lieMm: 0.4 },
-	mat: { edgePx: 0.3, share: 0.0016, lieMm: 1.2 },
+	mat: { edgePx: 0.3, share: 0.0014, lieMm: 1 },
 	cover: { edgePx: 0.4, share: 0.005, lieMm: 0.5 }
 };
 
@@ -26,6 +26,7 @@ const errors: Readonly<Record<Subject, Errors>> = {
  *
  * @param mmPerPx mm that a pixel stands for where it was measured
  * @param residualMm what the boards' corners lie off, root mean square
+ * @example ranged('bag', 300, { mmPerPx: 0.5, residualMm: 0.2 }).low < 299.5 // true
  */
 export function ranged(
 	of: Subject,

@@ -13,7 +13,11 @@ export interface StripSeen {
 	readonly across: readonly [Place, Place];
 }
 
-/** Where two edges of an outline are cut across it, a slice at a time. */
+/**
+ * Where two edges of an outline are cut across it, a slice at a time.
+ *
+ * @example slicesAcross(rectangleOutline(40, 30), 5, 35, 3)[0] // { along: 10, low: 0, high: 30 }
+ */
 export function slicesAcross(
 	places: readonly Place[],
 	from: number,
@@ -42,7 +46,11 @@ export function slicesAcross(
 	});
 }
 
-/** A strip's width along its length, its ends left out; null where it is no strip. */
+/**
+ * A strip's width along its length, its ends left out; null where it is no strip.
+ *
+ * @example stripOf(rectangleOutline(300, 50)).meanMm // 50
+ */
 export function stripOf(outline: readonly Place[]): StripSeen | null {
 	const box = smallestBox(outline);
 	const isLong = box.right - box.left > box.bottom - box.top;
@@ -81,7 +89,11 @@ export function stripOf(outline: readonly Place[]): StripSeen | null {
 /** How far one strip may be off the others' middle width. */
 export const oddBeyond = 0.1;
 
-/** Which strips are off by more than a tenth of the others' middle width, in the order given. */
+/**
+ * Which strips are off by more than a tenth of the others' middle width, in the order given.
+ *
+ * @example oddOnes([50, 51, 49, 60]) // [false, false, false, true]
+ */
 export function oddOnes(widths: readonly number[]): boolean[] {
 	return widths.map((width, nth) => {
 		const others = widths.filter((_, other) => other !== nth);
@@ -91,7 +103,11 @@ export function oddOnes(widths: readonly number[]): boolean[] {
 	});
 }
 
-/** Things that are strips among all that lies there: long, and much of one length. */
+/**
+ * Things that are strips among all that lies there: long, and much of one length.
+ *
+ * @example stripsAmong([{ thing: 1, seen: { meanMm: 50, lengthMm: 300 } }, { thing: 2, seen: { meanMm: 50, lengthMm: 60 } }]).map(({ thing }) => thing) // [1]
+ */
 export function stripsAmong<One>(
 	all: readonly { thing: One; seen: StripSeen }[]
 ): { thing: One; seen: StripSeen }[] {

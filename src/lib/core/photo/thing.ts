@@ -133,7 +133,11 @@ export interface Manner {
 	readonly leastDiffering?: number;
 }
 
-/** All that lies there, the largest first. */
+/**
+ * All that lies there, the largest first.
+ *
+ * @example thingsOn(exampleLight(300, 300, 0.5), flatPlane, blindSight) // []
+ */
 export function thingsOn(
 	light: Light,
 	plane: Plane,
@@ -169,6 +173,8 @@ export function thingsOn(
 /**
  * The largest thing, its shadow left out: what is nearer to the ground than half of what the thing's
  * least differing parts are.
+ *
+ * @example largestOn(exampleLight(300, 300, 0.5), flatPlane, blindSight) // null
  */
 export function largestOn(
 	light: Light,
@@ -222,7 +228,11 @@ export function largestOn(
 	};
 }
 
-/** A thing with its outline made exact by the light. */
+/**
+ * A thing with its outline made exact by the light.
+ *
+ * @example exactly({ places: rectangleOutline(40, 30), mm: [], area: 1200, isCut: false, contrast: 0, missed: 0, film: null }, exampleLight(60, 60, 0.5), flatPlane).missed // 1
+ */
 export function exactly(thing: Thing, light: Light, plane: Plane, reachSteps = 4): Thing {
 	const step = Math.max(1, Math.round(Math.max(light.width, light.height) / 800));
 	const { places, contrast, missed } = followed(light, thing.places, reachSteps * step);

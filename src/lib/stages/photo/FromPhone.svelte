@@ -52,7 +52,7 @@
 			{#if came}<p role="status" data-came>{say.cameFromThePhone()}</p>{/if}
 			<form
 				method="POST"
-				{...act}
+				{...actTo('?/link')}
 				use:enhance={() =>
 					async ({ update }) => {
 						await update({ reset: false, invalidateAll: false });

@@ -50,5 +50,3 @@ export const tooManyPixels = (): string => "This photo has more than 50 megapixe
 export const unable = (): string => "This photo could not be measured on this device. Try another photo.";
 export const busy = (): string => "Other photos are being measured. Try again in a minute.";
 export const noNetwork = (): string => "This device cannot measure by itself, and there is no network. Try again with network.";
-export const fromAPhoto = (): string => "From a photo";
-export const tookMeasures = (): string => "Measures from your photo are filled in. Check them, then save.";

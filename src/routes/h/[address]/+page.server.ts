@@ -10,7 +10,7 @@ export const load: PageServerLoad = ({ locals }) => ({ isOpen: locals.link?.gran
 
 export const actions: Actions = {
 	/** Hands one picture over to the one who plans. */
-	send: async ({ request, locals }) => {
+	default: async ({ request, locals }) => {
 		const { link, db } = locals;
 		if (link?.grants !== 'photo') return fail(410, { message: say.used() });
 		const file = await request

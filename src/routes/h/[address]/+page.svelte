@@ -19,7 +19,6 @@
 		<form
 			class="grid gap-3"
 			method="POST"
-			action="?/send"
 			enctype="multipart/form-data"
 			use:enhance={() => {
 				isSending = true;

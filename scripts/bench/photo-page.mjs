@@ -10,7 +10,7 @@ function weigh(file, seen) {
 	if (seen.has(file)) return 0;
 	seen.add(file);
 	const packed = `${file}.gz`;
-	let bytes = 0;
+	let bytes;
 	try {
 		bytes = statSync(packed).size;
 	} catch {

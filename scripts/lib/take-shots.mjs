@@ -62,6 +62,14 @@ const shots = [
 			await page.locator('[data-call]').waitFor();
 		}
 	},
+	{
+		name: 'photo',
+		path: '/photo?of=bag',
+		async act(page) {
+			await page.getByRole('button', { name: said('photo', 'PhotoPage.useAnExample') }).click();
+			await page.locator('[data-told]').waitFor({ timeout: 60_000 });
+		}
+	},
 	{ name: 'today', path: '/', act: (page) => page.locator('[data-chance]').waitFor() },
 	{ name: 'season', path: '/season', act: (page) => page.locator('[data-weeks]').waitFor() },
 	{
@@ -73,7 +81,6 @@ const shots = [
 		}
 	},
 	{ name: 'gather', path: '/gather' },
-	{ name: 'sorting', path: '/gather/sort' },
 	{ name: 'store', path: '/gather/store' },
 	{ name: 'asks', path: '/gather/asks' },
 	{

@@ -5,7 +5,7 @@ import { fromCoarse, of, paperShare, seenOn, type Seen } from './ground';
 import type { Light } from './light';
 import { areaOf, followed } from './outline';
 import { labOfLight } from '../colour/near-colour';
-import { onBoard, type Plane } from './plane';
+import { fromBoard, onBoard, type Plane } from './plane';
 import type { Mask, Sight } from './sight';
 
 /** Something that lies there: its outline exactly, in pixels and in mm of the plane. */
@@ -170,6 +170,25 @@ export function thingsOn(
 	return outlined(first);
 }
 
+/** As far from the sheets' middle as this, mm, or as far as the sheets are from each other: there a thing is looked for. */
+const nearMm = 700;
+
+/** How near to the sheets something lies, from 1 on down: a wall behind the floor is large, and far away. */
+function nearness({ boards }: Plane, mm: readonly Place[]): number {
+	const middle = (places: readonly Place[]): Place => [
+		places.reduce((sum, [x]) => sum + x, 0) / places.length,
+		places.reduce((sum, [, y]) => sum + y, 0) / places.length
+	];
+	const sheets = boards.map((pose) => fromBoard(pose, [boardMm.width / 2, boardMm.height / 2]));
+	const among = middle(sheets);
+	const spread = Math.max(
+		nearMm,
+		...sheets.map(([x, y]) => Math.hypot(x - among[0], y - among[1]))
+	);
+	const [x, y] = middle(mm);
+	return 1 / (1 + (Math.hypot(x - among[0], y - among[1]) / spread) ** 4);
+}
+
 /**
  * The largest thing, its shadow left out: what is nearer to the ground than half of what the thing's
  * least differing parts are.
@@ -195,10 +214,13 @@ export function largestOn(
 				const mm = places.map((place) => plane.toPlane(place));
 				return { outline, places, mm, area: areaOf(mm) };
 			});
-		return all.reduce<(typeof all)[number] | null>(
-			(best, one) => (one.area > (best?.area ?? leastAreaMm2) ? one : best),
-			null
-		);
+		const worth = ({ area, mm }: (typeof all)[number]) => area * nearness(plane, mm);
+		return all
+			.filter(({ area }) => area > leastAreaMm2)
+			.reduce<(typeof all)[number] | null>(
+				(best, one) => (best === null || worth(one) > worth(best) ? one : best),
+				null
+			);
 	};
 	const rough = pick(maskOf(there, seen, there.bound));
 	if (!rough) return null;

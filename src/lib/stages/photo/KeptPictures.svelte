@@ -2,10 +2,10 @@
 	// A picture is kept only where somebody says so; and those that are kept can be removed.
 	import { PhotoPage as say } from '$lib/words/photo';
 	import type { Subject } from '$lib/core/photo/measured';
-	import { nearDayWords } from '$lib/ui/day-words';
+	import { momentWords } from '$lib/ui/day-words';
 	import { queryOf } from '$lib/ui/query';
 	import { newKey } from '$lib/ui/new-key';
-	import { actTo } from '$lib/ui/offered';
+	import { actTo, pressOf } from '$lib/ui/offered';
 	import { enhance } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
 	import type { PhotoBench } from './photo-bench.svelte';
@@ -20,7 +20,6 @@
 	const { pictures, most, bench, of }: Props = $props();
 	let kept = $state.raw<{ file: Blob; key: string; is: boolean } | null>(null);
 	let said = $state('');
-	const day = (at: Date) => at.toISOString().slice(0, 10);
 
 	async function keep(): Promise<void> {
 		const { file } = bench;
@@ -50,6 +49,7 @@
 				<button
 					type="button"
 					class="btn font-normal"
+					{...pressOf('?/remove')}
 					disabled={kept?.is && kept.file === bench.file}
 					onclick={() => void keep()}>{say.keepThePhoto()}</button
 				>
@@ -70,9 +70,7 @@
 							alt=""
 							loading="lazy"
 						/>
-						<span class="min-w-0 flex-1"
-							>{subjectWords[subject]}, {nearDayWords(day(keptAt), day(new Date()))}</span
-						>
+						<span class="min-w-0 flex-1">{subjectWords[subject]}, {momentWords(keptAt)}</span>
 						<form method="POST" {...actTo('?/remove')} use:enhance>
 							<input type="hidden" name="key" value={id} />
 							<button class="btn font-normal">{say.remove()}</button>

@@ -23,7 +23,7 @@ async function linkBy(
 	form: Readonly<Record<string, string>>
 ): Promise<string> {
 	const { text } = await wren.ask(act, { form: { ...form, key: crypto.randomUUID() } });
-	const [found = ''] = /\/(?:a|l|s|join)\/[\w-]{64}/.exec(text) ?? [];
+	const [found = ''] = /\/(?:a|h|l|s|join)\/[\w-]{64}/.exec(text) ?? [];
 	if (found === '') throw new Error(`${act} made no link`);
 	return found;
 }
@@ -46,6 +46,7 @@ const addressOf: Readonly<Record<string, (wren: Visitor) => Promise<string>>> = 
 		addressOn(wren, '/hand-over', /\/hand-over\/deliveries\/[2-9A-Z]{5}/),
 	'/hand-over/mats/[code]': (wren) =>
 		addressOn(wren, '/hand-over', /\/hand-over\/mats\/[2-9A-Z]{5}/),
+	'/h/[address]': (wren) => linkBy(wren, '/photo?/link', {}),
 	'/join/[address]': (wren) => linkBy(wren, '/members?/invite', { role: 'reader' }),
 	'/know-how/[act]': async () => '/know-how/spiral',
 	'/l/[address]': async (wren) => {

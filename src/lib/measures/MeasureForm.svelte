@@ -14,7 +14,6 @@
 	import type { PlanBasis } from './plan-basis';
 	import { impossibleWords, oddReading, oddWords, readingsOf } from './plan-basis';
 	import { page } from '$app/state';
-	import { replaceState } from '$app/navigation';
 	import { fieldLength } from '$lib/core/units/format-length';
 	import { readTaken, takenName } from '$lib/stages/photo/taken';
 	import { onMount, untrack } from 'svelte';
@@ -86,7 +85,7 @@
 		isByPhoto = true;
 		const rest = new URL(page.url);
 		rest.searchParams.delete(takenName);
-		replaceState(rest, {});
+		history.replaceState(history.state, '', rest);
 	});
 	const measure = $derived((form.typed.measure ?? 'swatch') as Measure);
 	$effect(() => {

@@ -15,7 +15,6 @@
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
 	import { lengthOf, massOf } from '$lib/ui/typed-values';
 	import { page } from '$app/state';
-	import { replaceState } from '$app/navigation';
 	import { readTaken, takenName } from '$lib/stages/photo/taken';
 	import { onMount, untrack } from 'svelte';
 	import CheckMap from './CheckMap.svelte';
@@ -83,7 +82,7 @@
 		} else return;
 		const rest = new URL(page.url);
 		rest.searchParams.delete(takenName);
-		replaceState(rest, {});
+		history.replaceState(history.state, '', rest);
 	});
 	/** What a tap on a place marks: a fingertip that goes through, or a fault. */
 	let marking = $state<'through' | FaultKind>('through');

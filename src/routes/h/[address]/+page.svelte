@@ -10,7 +10,7 @@
 	let problem = $state('');
 </script>
 
-<div class="mx-auto grid w-full max-w-xl grid-cols-[minmax(0,1fr)] gap-4 p-4">
+<main id="main" class="mx-auto grid w-full max-w-xl grid-cols-[minmax(0,1fr)] gap-4 p-4">
 	<PageTitle of={say.title()} />
 	{#if form && 'isSent' in form && form.isSent}
 		<p class="text-xl font-bold" role="status" data-sent>{say.sent()}</p>
@@ -45,4 +45,4 @@
 	{:else}
 		<p class="font-semibold" data-closed>{say.used()}</p>
 	{/if}
-</div>
+</main>

@@ -1,5 +1,4 @@
 import { readTaken, takenName } from '$lib/stages/photo/taken';
-import { replaceState } from '$app/navigation';
 import type { Bench } from './bench.svelte';
 
 /** Puts what a photo told, and the address has, on the bench; false where it has nothing for a plan. */
@@ -8,7 +7,7 @@ export function takeByPhoto(bench: Bench): boolean {
 	const taken = readTaken(url.searchParams.get(takenName));
 	// Once: a reload does not lay it over what was typed since.
 	url.searchParams.delete(takenName);
-	replaceState(url, {});
+	history.replaceState(history.state, '', url);
 	if (!taken) return false;
 	const { width_mm, body_height_mm, height_mm, mean_mm } = taken.values;
 	if (taken.of === 'bag' && width_mm && body_height_mm && height_mm) {

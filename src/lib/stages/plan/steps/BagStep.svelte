@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { page } from '$app/state';
 	import type { Component } from 'svelte';
 	import { BagStep as say } from '$lib/words/plan';
 	import { massWords } from '$lib/ui/unit-words';
@@ -92,7 +91,10 @@
 		{say.aRulerAndAKitchen()}
 	</p>
 	<p class="needs-scripts col-span-2">
-		<a class="inline-flex min-h-11 link items-center" href="/photo?of=bag&from={page.url.pathname}"
+		<a
+			class="inline-flex min-h-11 link items-center"
+			href="/photo?of=bag"
+			onclick={({ currentTarget }) => (currentTarget.search = `?of=bag&from=${location.pathname}`)}
 			>{say.fromAPhoto()}</a
 		>
 	</p>

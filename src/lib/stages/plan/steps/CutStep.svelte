@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { page } from '$app/state';
 	import { varyingAs } from '$lib/core/estimate/estimate';
 	import { CutStep as say } from '$lib/words/plan';
 	import type { Bench } from '$lib/stages/plan/bench/bench.svelte';
@@ -41,7 +40,10 @@
 	legend={isLoom ? say.theWarpIsCutInto() : say.cutInto()}
 />
 <p class="needs-scripts">
-	<a class="inline-flex min-h-11 link items-center" href="/photo?of=strips&from={page.url.pathname}"
+	<a
+		class="inline-flex min-h-11 link items-center"
+		href="/photo?of=strips"
+		onclick={({ currentTarget }) => (currentTarget.search = `?of=strips&from=${location.pathname}`)}
 		>{say.fromAPhoto()}</a
 	>
 </p>

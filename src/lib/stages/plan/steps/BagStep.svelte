@@ -66,6 +66,14 @@
 </script>
 
 <ChoiceRow {bench} field="bag_preset" legend={say.whichBag()} choices={presets} onchoose={choose} />
+<p class="needs-scripts">
+	<a
+		class="inline-flex min-h-11 link items-center"
+		href="/photo?of=bag"
+		onclick={({ currentTarget }) => (currentTarget.search = `?of=bag&from=${location.pathname}`)}
+		>{say.fromAPhoto()}</a
+	>
+</p>
 {#if ownKinds.length > 0}
 	<div class="needs-scripts flex flex-wrap gap-2" role="group" aria-label={say.kindsYouMeasured()}>
 		{#each ownKinds as { kind, bag } (kind)}
@@ -89,14 +97,6 @@
 <div class="only-own-bag grid grid-cols-2 gap-3">
 	<p class="quiet col-span-2 text-[0.9375rem]">
 		{say.aRulerAndAKitchen()}
-	</p>
-	<p class="needs-scripts col-span-2">
-		<a
-			class="inline-flex min-h-11 link items-center"
-			href="/photo?of=bag"
-			onclick={({ currentTarget }) => (currentTarget.search = `?of=bag&from=${location.pathname}`)}
-			>{say.fromAPhoto()}</a
-		>
 	</p>
 	<TextField {bench} field="bag_width" label={say.flatWidth()} />
 	<TextField {bench} field="bag_gusset" label={say.gussetEachSide()} hint={say.n0IfNone()} />

@@ -17,6 +17,8 @@ const config = {
 	compilerOptions: { runes: true },
 	kit: {
 		adapter: packedLater,
+		// What runs beside the build reads this too, and writes what the build reads: for all of them one name.
+		version: { name: process.env.NEST_ROW_BUILD ?? String(Date.now()) },
 		// The layout registers it, once it knows for whom.
 		serviceWorker: { register: false },
 		csp: {

@@ -15,6 +15,9 @@ const reports = mkdtempSync(path.join(os.tmpdir(), 'nest-row-reports-'));
 /** @param {string} name */
 const reportOf = (name) => path.join(reports, `${name}.json`);
 
+// Checks run beside the build and write what it reads: the build's name is one for all of them.
+process.env.NEST_ROW_BUILD ??= String(Date.now());
+
 await runMain(async () => {
 	await ensurePostgres();
 	const chromium = await ensureChromium();

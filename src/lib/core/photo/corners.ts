@@ -1,3 +1,4 @@
+import { mean } from '../statistics/mean';
 import type { Corners, Place } from './board';
 import { between, type Light } from './light';
 
@@ -81,7 +82,6 @@ export function cornersByLight(
 				values.push(between(green, width, height, at[0] + off * out[0], at[1] + off * out[1]));
 			}
 			const quarter = Math.max(2, Math.round(steps / 6));
-			const mean = (part: number[]) => part.reduce((sum, v) => sum + v, 0) / part.length;
 			const dark = mean(values.slice(0, quarter));
 			const pale = mean(values.slice(-quarter));
 			if (pale - dark < 0.02 || pale < 1.3 * dark) continue;

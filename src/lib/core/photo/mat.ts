@@ -1,4 +1,5 @@
 import type { Place } from './board';
+import { mean, spreadOf } from '../statistics/mean';
 import { z90 } from '../statistics/z90';
 import { pieceOf } from './piece';
 import { fromBoard, type Plane } from './plane';
@@ -29,8 +30,6 @@ export const endBoards: readonly number[] = [2, 3];
 /** How much narrower an end must be to be called so, as a share of the width (work.md 7). */
 export const narrowsBeyond = 0.03;
 
-const mean = (values: readonly number[]) => values.reduce((sum, v) => sum + v, 0) / values.length;
-
 /** Where of a line from the first end to the other the start lies: by the boards, if there are. */
 function startsAtLow(plane: Plane, turn: number): boolean {
 	const along = (boards: readonly number[]) =>
@@ -53,7 +52,6 @@ export function matOf(outline: readonly Place[], plane: Plane): MatSeen {
 	const isLong = piece.right - piece.left >= piece.bottom - piece.top;
 	const turn = isLong ? piece.turn : piece.turn + Math.PI / 2;
 	const places = outline.map((place) => laidStraight(turn, place));
-	const xs = places.map(([x]) => x);
 	const ys = places.map(([, y]) => y);
 	const [low, high] = [Math.min(...ys), Math.max(...ys)];
 	const inset = 0.06 * (high - low);
@@ -95,7 +93,7 @@ export function matOf(outline: readonly Place[], plane: Plane): MatSeen {
 	const step = (start + middle) / 2 - end;
 	const isByLine = Math.abs(fall) > range && fall > narrowsBeyond * start;
 	// Where it narrows only towards its end a line over the whole hides it.
-	const isByEnd = step > narrowsBeyond * start && step > 3 * Math.hypot(spread(left), 1);
+	const isByEnd = step > narrowsBeyond * start && step > 3 * Math.hypot(spreadOf(left), 1);
 	const value = isByEnd ? Math.max(fall, step) : fall;
 	const at = (distance: number): readonly [Place, Place] => {
 		const near = widths.reduce((best, w) =>
@@ -107,7 +105,6 @@ export function matOf(outline: readonly Place[], plane: Plane): MatSeen {
 	const y = (low + high) / 2;
 	const startX = isForward ? from : to;
 	const endX = isForward ? to : from;
-	void xs;
 	return {
 		startMm: start,
 		middleMm: middle,
@@ -116,7 +113,7 @@ export function matOf(outline: readonly Place[], plane: Plane): MatSeen {
 		profileMm: Array.from({ length: 11 }, (_, nth) =>
 			between((nth / 10) * length - 25, (nth / 10) * length + 25)
 		),
-		waverMm: { sides: spread(left), ends: spread(lengths) },
+		waverMm: { sides: spreadOf(left), ends: spreadOf(lengths) },
 		narrowsByMm: { value, low: value - range, high: value + range },
 		isNarrowing: isByLine || isByEnd,
 		edges: {
@@ -126,9 +123,4 @@ export function matOf(outline: readonly Place[], plane: Plane): MatSeen {
 			length: [turnedBack(turn, [startX, y]), turnedBack(turn, [endX, y])]
 		}
 	};
-}
-
-function spread(values: readonly number[]): number {
-	const middle = mean(values);
-	return Math.sqrt(mean(values.map((v) => (v - middle) ** 2)));
 }

@@ -1,3 +1,4 @@
+import { mean, spreadOf } from '../statistics/mean';
 import type { Place } from './board';
 import { laidStraight, smallestBox, type Box } from './outline';
 import { slicesAcross } from './strips';
@@ -11,12 +12,6 @@ export interface PieceSeen {
 	readonly widths: readonly number[];
 	readonly heights: readonly number[];
 }
-
-const mean = (values: readonly number[]) => values.reduce((sum, v) => sum + v, 0) / values.length;
-const spreadOf = (values: readonly number[]) => {
-	const middle = mean(values);
-	return Math.sqrt(mean(values.map((v) => (v - middle) ** 2)));
-};
 
 /** How far about the middle of each side is looked at: its ends are rounded. */
 const shareLeftOut = 0.08;

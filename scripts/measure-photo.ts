@@ -1,12 +1,10 @@
 // npm run --silent measure-photo -- FILE --of bag|strips|swatch|loom|mat|cover: what a photograph tells, as JSON.
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import { measure } from '../src/lib/core/photo/measure';
 import { subjects, type Subject } from '../src/lib/core/photo/measured';
-import { decoded, NoPicture } from '../src/lib/server/photo/decode';
-import { libraryAsItIs } from '../src/lib/server/photo/library';
+import { NoPicture } from '../src/lib/server/photo/decode';
+import { measureFile } from '../src/lib/server/photo/measure-file';
 import { photoAnswer } from '../src/lib/sight/photo-answer';
-import { openSight } from '../src/lib/sight/open-sight';
 import { refuse } from './lib/cli-json';
 
 const usage =
@@ -55,8 +53,10 @@ async function main(): Promise<void> {
 		return;
 	}
 	try {
-		const picture = await decoded(bytes);
-		const answer = measure(picture, of, await openSight(libraryAsItIs), { scale, thicknessMm });
+		const answer = await measureFile(bytes, of, {
+			...(scale !== undefined && { scale }),
+			...(thicknessMm !== undefined && { thicknessMm })
+		});
 		process.stdout.write(`${JSON.stringify(photoAnswer(answer), null, '\t')}\n`);
 	} catch (problem) {
 		if (!(problem instanceof NoPicture)) throw problem;

@@ -13,9 +13,8 @@
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
 	import type { PlanBasis } from './plan-basis';
 	import { impossibleWords, oddReading, oddWords, readingsOf } from './plan-basis';
-	import { page } from '$app/state';
 	import { fieldLength } from '$lib/core/units/format-length';
-	import { readTaken, takenName } from '$lib/stages/photo/taken';
+	import { takenHere } from '$lib/stages/photo/taken-here';
 	import { onMount, untrack } from 'svelte';
 
 	interface Props {
@@ -57,9 +56,9 @@
 		untrack(() => form.startWith('measured_on', day));
 	});
 	let isByPhoto = $state(false);
-	// What a photo told comes with the address, once: a reload does not lay it over what was typed since.
+	// What a photo told comes with the address.
 	onMount(() => {
-		const taken = readTaken(page.url.searchParams.get(takenName));
+		const taken = takenHere();
 		if (!taken) return;
 		const { rows, stitches, width_mm, height_mm } = taken.values;
 		const long = (mm: number | undefined) =>
@@ -83,9 +82,6 @@
 			});
 		else return;
 		isByPhoto = true;
-		const rest = new URL(page.url);
-		rest.searchParams.delete(takenName);
-		history.replaceState(history.state, '', rest);
 	});
 	const measure = $derived((form.typed.measure ?? 'swatch') as Measure);
 	$effect(() => {

@@ -1,6 +1,16 @@
 /** A place in a plane: millimetres on a board or a table, pixels in a picture (the centre of the top-left pixel is 0, 0). */
 export type Place = readonly [x: number, y: number];
 
+/**
+ * The mean of places.
+ *
+ * @example middleOf([[0, 0], [4, 2]]) // [2, 1]
+ */
+export const middleOf = (places: readonly Place[]): Place => [
+	places.reduce((sum, [x]) => sum + x, 0) / places.length,
+	places.reduce((sum, [, y]) => sum + y, 0) / places.length
+];
+
 /** The four corners of a marker as printed: top-left, top-right, bottom-right, bottom-left. */
 export type Corners = readonly [Place, Place, Place, Place];
 
@@ -18,6 +28,9 @@ export const boardMm = {
 	/** What is left free for small things. */
 	free: { left: 40, right: 140, top: 30, bottom: 200 }
 } as const;
+
+/** The middle of a board, mm. */
+export const middleOfBoard: Place = [boardMm.width / 2, boardMm.height / 2];
 
 /** Boards there are: 0 to 3. */
 export const boardNumbers = [0, 1, 2, 3] as const;

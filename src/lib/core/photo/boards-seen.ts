@@ -1,8 +1,15 @@
-import { boardMm, boardNumbers, fewestMarkers, markerCorners, markerOf, type Place } from './board';
+import {
+	boardNumbers,
+	fewestMarkers,
+	markerCorners,
+	markerOf,
+	middleOf,
+	middleOfBoard
+} from './board';
 import { cornersByLight } from './corners';
 import { median } from './ground';
 import { between, brightness, type Light, type Picture } from './light';
-import { fromBoard, mmPerPxAt, planeOf, planeToPlane, type Plane } from './plane';
+import { fromBoard, mapped, mmPerPxAt, planeOf, planeToPlane, type Plane } from './plane';
 import type { Problem } from './problem';
 import type { Marker, Sight } from './sight';
 
@@ -33,8 +40,6 @@ const sharpEnoughPx = 2.6;
 /** A board far away is seen coarsely: so many pixels its corners may lie off, whatever they are in mm. */
 const flatWithinPx = 0.45;
 
-const middleOfBoard: Place = [boardMm.width / 2, boardMm.height / 2];
-
 /** Light below which a picture that shows no sheet is too dark for one; a sheet's paper in good light gives half and more. */
 const darkBelow = 0.08;
 
@@ -43,11 +48,6 @@ const countsOf = (markers: readonly Marker[]): BoardCount[] =>
 		const count = markers.filter(({ id }) => markerOf(id)?.board === board).length;
 		return count ? [{ board, markers: count }] : [];
 	});
-
-const middleOf = (marker: Marker): Place => [
-	marker.corners.reduce((sum, c) => sum + c[0], 0) / 4,
-	marker.corners.reduce((sum, c) => sum + c[1], 0) / 4
-];
 
 /** The pixels of which one in fifty is brighter: paper, if there is any. */
 function brightest({ width, height, red, green, blue }: Light): number {
@@ -105,10 +105,7 @@ function goesOver(held: readonly Marker[], { width, height }: Picture): boolean 
 	return [0, 1, 2, 3, 4, 5].some((nth) =>
 		markerCorners(nth).some(([x, y]) => {
 			const w = mapping[6]! * x + mapping[7]! * y + 1;
-			const [u, v] = [
-				(mapping[0]! * x + mapping[1]! * y + mapping[2]!) / w,
-				(mapping[3]! * x + mapping[4]! * y + mapping[5]!) / w
-			];
+			const [u, v] = mapped(mapping, [x, y]);
 			return w <= 0 || u < 0 || v < 0 || u > width - 1 || v > height - 1;
 		})
 	);
@@ -137,7 +134,7 @@ export function boardsSeen(
 	const isTwice = found.some((one, at) =>
 		found.some((other, next) => {
 			if (next <= at || other.id !== one.id) return false;
-			const [a, b] = [middleOf(one), middleOf(other)];
+			const [a, b] = [middleOf(one.corners), middleOf(other.corners)];
 			const [corner, opposite] = [one.corners[0], one.corners[2]];
 			const side = Math.hypot(opposite[0] - corner[0], opposite[1] - corner[1]);
 			return Math.hypot(a[0] - b[0], a[1] - b[1]) > side;

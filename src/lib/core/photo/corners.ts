@@ -1,5 +1,5 @@
 import { mean } from '../statistics/mean';
-import type { Corners, Place } from './board';
+import { middleOf, type Corners, type Place } from './board';
 import { between, type Light } from './light';
 
 /** A straight line: a place on it, and its direction (of length 1). */
@@ -13,8 +13,7 @@ function straightOf(places: readonly Place[]): Straight | null {
 	let kept = places;
 	for (let round = 0; round < 3; round++) {
 		const count = kept.length;
-		const x = kept.reduce((sum, p) => sum + p[0], 0) / count;
-		const y = kept.reduce((sum, p) => sum + p[1], 0) / count;
+		const [x, y] = middleOf(kept);
 		let [xx, xy, yy] = [0, 0, 0];
 		for (const p of kept) {
 			xx += (p[0] - x) ** 2;
@@ -56,10 +55,7 @@ export function cornersByLight(
 ): { corners: Corners; blurPx: number } {
 	const sides: (Straight | null)[] = [];
 	const widths: number[] = [];
-	const middle: Place = [
-		corners.reduce((sum, c) => sum + c[0], 0) / 4,
-		corners.reduce((sum, c) => sum + c[1], 0) / 4
-	];
+	const middle = middleOf(corners);
 	for (let side = 0; side < 4; side++) {
 		const from = corners[side] as Place;
 		const to = corners[(side + 1) % 4] as Place;

@@ -1,5 +1,5 @@
 import type { ColourName } from '../colour/colours';
-import { median, type Seen } from './ground';
+import { median, of, type Seen } from './ground';
 import type { Mask } from './sight';
 
 /** Colours of film laid on a table as the eye tells them apart: lightness, and its two axes, beside paper. */
@@ -32,7 +32,7 @@ const seenThrough = 0.15;
  * What colour a film has.
  *
  * @param within where it lies, in the coarse picture
- * @example filmOf({ width: 1, height: 1, step: 1, lightness: [43], a: [9], b: [-42], where: [0], paper: [1, 1, 1] }, { width: 1, height: 1, data: [1] }) // { colour: 'blue', isSure: true }
+ * @example filmOf({ width: 1, height: 1, step: 1, lightness: [43], a: [9], b: [-42], where: [0] }, { width: 1, height: 1, data: [1] }) // { colour: 'blue', isSure: true }
  */
 export function filmOf(seen: Seen, within: Mask): FilmSeen {
 	const inside: [number[], number[], number[]] = [[], [], []];
@@ -42,7 +42,7 @@ export function filmOf(seen: Seen, within: Mask): FilmSeen {
 			inside[0].push(seen.lightness[at]!);
 			inside[1].push(seen.a[at]!);
 			inside[2].push(seen.b[at]!);
-		} else if (seen.where[at] === 0 && at % 7 === 0) {
+		} else if (seen.where[at] === of.ground && at % 7 === 0) {
 			ground[0].push(seen.a[at]!);
 			ground[1].push(seen.b[at]!);
 		}

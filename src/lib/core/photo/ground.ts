@@ -98,10 +98,12 @@ export const paperLight = (light: Light, plane: Plane, pose: Pose) =>
  *
  * @example paperOf(exampleLight(300, 300, 0.7), flatPlane).map((v) => Math.round(10 * v)) // [7, 7, 7]
  */
-export function paperOf(light: Light, plane: Plane): [number, number, number] {
-	const papers = plane.boards
-		.map((pose) => paperLight(light, plane, pose))
-		.filter((paper) => paper.every((v) => v > 0));
+export const paperOf = (light: Light, plane: Plane): [number, number, number] =>
+	meanPaper(plane.boards.map((pose) => paperLight(light, plane, pose)));
+
+/** The mean of papers; those outside the picture give no light. */
+function meanPaper(all: readonly (readonly [number, number, number])[]): [number, number, number] {
+	const papers = all.filter((paper) => paper.every((v) => v > 0));
 	const mean = (colour: 0 | 1 | 2) =>
 		papers.reduce((sum, one) => sum + one[colour], 0) / Math.max(1, papers.length);
 	return [mean(0), mean(1), mean(2)];
@@ -135,8 +137,6 @@ export interface Seen {
 	readonly a: Float32Array;
 	readonly b: Float32Array;
 	readonly where: Uint8Array;
-	/** The light of paper by which the colours were evened. */
-	readonly paper: readonly [number, number, number];
 }
 
 /**
@@ -166,7 +166,7 @@ export function seenOn(light: Light, plane: Plane, sight: Sight, longSide = 800)
 	const { width, height } = coarse;
 	const count = width * height;
 	const papers = plane.boards.map((pose) => paperLight(light, plane, pose));
-	const paper = paperOf(light, plane);
+	const paper = meanPaper(papers);
 	const [red, green, blue] = [coarse.red, coarse.green, coarse.blue].map((values, colour) => {
 		const even = sight.evened(values, width, height, 1.2);
 		const by = paperShare / Math.max(1e-4, paper[colour]!);
@@ -189,7 +189,7 @@ export function seenOn(light: Light, plane: Plane, sight: Sight, longSide = 800)
 		page: pageOf(light, plane, pose, papers[nth]!)
 	}));
 	const where = whatEachIsOf({ width, height, step }, plane, sight, sheets);
-	return { width, height, step, lightness, a, b, where, paper };
+	return { width, height, step, lightness, a, b, where };
 }
 
 /** Pixels of a coarse picture that are told at once: none of these is as large as a thing. */

@@ -1,4 +1,4 @@
-/** What a fit found: its parameters, what is left over of each observation, and each parameter's variance for one unit of left-over. */
+/** What a fit found: its parameters, and what is left over of each observation. */
 export interface Fit {
 	readonly parameters: number[];
 	readonly left: number[];

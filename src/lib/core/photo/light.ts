@@ -20,23 +20,6 @@ const lightOfByte = Float32Array.from({ length: 256 }, (_, byte) => {
 });
 
 /**
- * Light (0 to 1) of an sRGB byte.
- *
- * @example lightOf(255) // 1
- */
-export const lightOf = (byte: number): number => lightOfByte[byte] ?? 0;
-
-/**
- * sRGB of 255 of an amount of light (0 to 1).
- *
- * @example Math.round(byteOf(0.5)) // 188
- */
-export function byteOf(light: number): number {
-	const held = Math.min(1, Math.max(0, light));
-	return 255 * (held <= 0.0031308 ? 12.92 * held : 1.055 * held ** (1 / 2.4) - 0.055);
-}
-
-/**
  * A picture's light: edges that are blurred lie where it is halfway, which is not so in sRGB, where
  * white spreads into black.
  *

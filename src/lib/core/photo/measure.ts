@@ -1,5 +1,5 @@
 import { bagOf } from './bag';
-import type { Place } from './board';
+import { middleOf, type Place } from './board';
 import { boardsSeen } from './boards-seen';
 import { coverOf } from './cover';
 import { crochetMake, fabricOf, loomMake, type Counted } from './fabric';
@@ -74,11 +74,6 @@ interface Bench {
 
 /** How much smaller a thing is than it looks on the plane, at a height over it. */
 const atHeight = ({ plane }: Bench, mm: number): number => 1 - mm / plane.cameraMm;
-
-const middleOf = (places: readonly Place[]): Place => [
-	places.reduce((sum, p) => sum + p[0], 0) / places.length,
-	places.reduce((sum, p) => sum + p[1], 0) / places.length
-];
 
 const edge = ({ plane }: Bench, name: string, [from, to]: readonly [Place, Place]): Edge => ({
 	name,

@@ -1,4 +1,4 @@
-import { markerCorners, markerOf, type Place } from './board';
+import { markerCorners, markerOf, middleOf, type Place } from './board';
 import { leastSquares, solved } from './least-squares';
 import type { Marker } from './sight';
 
@@ -79,7 +79,12 @@ function bent(mapping: Nine, lens: number, place: Place): Place {
 
 type Nine = readonly number[];
 
-const mapped = (m: Nine, [x, y]: Place): Place => {
+/**
+ * A place through a mapping of a plane on another, nine numbers.
+ *
+ * @example mapped([1, 0, 5, 0, 1, 6, 0, 0, 1], [1, 2]) // [6, 8]
+ */
+export const mapped = (m: Nine, [x, y]: Place): Place => {
 	const w = m[6]! * x + m[7]! * y + m[8]!;
 	return [(m[0]! * x + m[1]! * y + m[2]!) / w, (m[3]! * x + m[4]! * y + m[5]!) / w];
 };
@@ -251,11 +256,7 @@ export function planeOf(
 	// Where the other boards lie, told by the first one's mapping: turned and moved, of their own size.
 	const poses = ordered.slice(1).map(([, seen]) => {
 		const there = seen.map((s) => mapped(back, s.seen));
-		const mean = (places: readonly Place[]): Place => [
-			places.reduce((sum, p) => sum + p[0], 0) / places.length,
-			places.reduce((sum, p) => sum + p[1], 0) / places.length
-		];
-		const [own, seenMean] = [mean(seen.map((s) => s.at)), mean(there)];
+		const [own, seenMean] = [middleOf(seen.map((s) => s.at)), middleOf(there)];
 		let [sine, cosine] = [0, 0];
 		seen.forEach((s, at) => {
 			const [ax, ay] = [s.at[0] - own[0], s.at[1] - own[1]];

@@ -1,5 +1,4 @@
-import type { Place } from './board';
-import { boardMm } from './board';
+import { boardMm, middleOf, middleOfBoard, type Place } from './board';
 import { filmOf, type FilmSeen } from './film';
 import { fromCoarse, of, paperShare, seenOn, type Seen } from './ground';
 import type { Light } from './light';
@@ -122,6 +121,38 @@ function maskOf({ far, onSheet }: Differing, { width, height }: Seen, bound: num
 /** Smaller than this, mm², and it is a speck, not a thing. */
 const leastAreaMm2 = 400;
 
+/** A thing with its outline as the coarse picture has it. */
+interface Outlined extends Thing {
+	readonly outline: readonly Place[];
+}
+
+/** What a mask holds, each with its outline, specks left out. */
+function outlinedIn(
+	mask: Mask,
+	{
+		light,
+		plane,
+		sight,
+		step,
+		specks,
+		holes
+	}: { light: Light; plane: Plane; sight: Sight; step: number; specks: number; holes: number }
+): Outlined[] {
+	const edge = 2.5 * step;
+	return sight
+		.outlines(sight.cleared(mask, specks, holes))
+		.filter((outline) => outline.length > 40)
+		.map((outline): Outlined => {
+			const places = outline.map((place) => fromCoarse(step, place));
+			const mm = places.map((place) => plane.toPlane(place));
+			const isCut = places.some(
+				([x, y]) => x < edge || y < edge || x > light.width - edge || y > light.height - edge
+			);
+			return { outline, places, mm, isCut, area: areaOf(mm), contrast: 0, missed: 0, film: null };
+		})
+		.filter(({ area }) => area > leastAreaMm2);
+}
+
 /** How a picture is gone through: what is too narrow to be a thing or a gap, pixels of the coarse picture. */
 export interface Manner {
 	readonly specks?: number;
@@ -147,20 +178,9 @@ export function thingsOn(
 	const seen = seenOn(light, plane, sight, longSide);
 	const there = differing(seen, plane, sight);
 	const outlined = (mask: Mask): Thing[] =>
-		sight
-			.outlines(sight.cleared(mask, specks, holes))
-			.filter((outline) => outline.length > 40)
-			.map((outline): Thing => {
-				const coarse = outline.map((place) => fromCoarse(seen.step, place));
-				const mm = coarse.map((place) => plane.toPlane(place));
-				const edge = 2.5 * seen.step;
-				const isCut = coarse.some(
-					([x, y]) => x < edge || y < edge || x > light.width - edge || y > light.height - edge
-				);
-				return { places: coarse, mm, isCut, area: areaOf(mm), contrast: 0, missed: 0, film: null };
-			})
-			.filter(({ area }) => area > leastAreaMm2)
-			.sort((one, other) => other.area - one.area);
+		outlinedIn(mask, { light, plane, sight, step: seen.step, specks, holes }).sort(
+			(one, other) => other.area - one.area
+		);
 	const first = maskOf(there, seen, there.bound);
 	const held: number[] = [];
 	if (shareOfUsual)
@@ -175,17 +195,13 @@ const nearMm = 700;
 
 /** How near to the sheets something lies, from 1 on down: a wall behind the floor is large, and far away. */
 function nearness({ boards }: Plane, mm: readonly Place[]): number {
-	const middle = (places: readonly Place[]): Place => [
-		places.reduce((sum, [x]) => sum + x, 0) / places.length,
-		places.reduce((sum, [, y]) => sum + y, 0) / places.length
-	];
-	const sheets = boards.map((pose) => fromBoard(pose, [boardMm.width / 2, boardMm.height / 2]));
-	const among = middle(sheets);
+	const sheets = boards.map((pose) => fromBoard(pose, middleOfBoard));
+	const among = middleOf(sheets);
 	const spread = Math.max(
 		nearMm,
 		...sheets.map(([x, y]) => Math.hypot(x - among[0], y - among[1]))
 	);
-	const [x, y] = middle(mm);
+	const [x, y] = middleOf(mm);
 	return 1 / (1 + (Math.hypot(x - among[0], y - among[1]) / spread) ** 4);
 }
 
@@ -205,26 +221,22 @@ export function largestOn(
 	const seen = seenOn(light, plane, sight, longSide);
 	const there = differing(seen, plane, sight);
 	const { width, height } = seen;
-	const pick = (mask: Mask) => {
-		const outlines = sight.outlines(sight.cleared(mask, specks, holes));
-		const all = outlines
-			.filter((outline) => outline.length > 40)
-			.map((outline) => {
-				const places = outline.map((place) => fromCoarse(seen.step, place));
-				const mm = places.map((place) => plane.toPlane(place));
-				return { outline, places, mm, area: areaOf(mm) };
-			});
-		const worth = ({ area, mm }: (typeof all)[number]) => area * nearness(plane, mm);
-		return all
-			.filter(({ area }) => area > leastAreaMm2)
-			.reduce<(typeof all)[number] | null>(
-				(best, one) => (best === null || worth(one) > worth(best) ? one : best),
-				null
-			);
-	};
+	const worth = ({ area, mm }: Thing) => area * nearness(plane, mm);
+	const pick = (mask: Mask) =>
+		outlinedIn(mask, {
+			light,
+			plane,
+			sight,
+			step: seen.step,
+			specks,
+			holes
+		}).reduce<Outlined | null>(
+			(best, one) => (best === null || worth(one) > worth(best) ? one : best),
+			null
+		);
 	const rough = pick(maskOf(there, seen, there.bound));
 	if (!rough) return null;
-	const inside = sight.cleared(sight.filled(width, height, rough.outline), 0, 0);
+	const inside = sight.filled(width, height, rough.outline);
 	const core = sight.evened(Float32Array.from(inside.data), width, height, 4);
 	const held: number[] = [];
 	for (let at = 0; at < core.length; at++) if (core[at]! > 0.93) held.push(there.far[at]!);
@@ -235,19 +247,8 @@ export function largestOn(
 	// Only about the thing itself: elsewhere nothing is asked.
 	const about = sight.evened(Float32Array.from(inside.data), width, height, 2);
 	for (let at = 0; at < about.length; at++) if (about[at]! < 0.02) near.data[at] = 0;
-	const found = pick(near) ?? rough;
-	const edge = 2.5 * seen.step;
-	return {
-		places: found.places,
-		mm: found.mm,
-		area: found.area,
-		isCut: found.places.some(
-			([x, y]) => x < edge || y < edge || x > light.width - edge || y > light.height - edge
-		),
-		contrast: 0,
-		missed: 0,
-		film: filmOf(seen, sight.filled(width, height, found.outline))
-	};
+	const { outline, ...found } = pick(near) ?? rough;
+	return { ...found, film: filmOf(seen, sight.filled(width, height, outline)) };
 }
 
 /**

@@ -102,17 +102,12 @@ function next(): void {
  */
 export async function measureHere(file: Uint8Array, of: Subject, scale: number): Promise<Said> {
 	if (!existsSync(childFile())) {
-		const [{ decoded, NoPicture }, { measure }, { openSight }, { libraryAsItIs }] =
-			await Promise.all([
-				import('./decode'),
-				import('$lib/core/photo/measure'),
-				import('$lib/sight/open-sight'),
-				import('./library')
-			]);
+		const [{ NoPicture }, { measureFile }] = await Promise.all([
+			import('./decode'),
+			import('./measure-file')
+		]);
 		try {
-			return {
-				answer: measure(await decoded(file), of, await openSight(libraryAsItIs), { scale })
-			};
+			return { answer: await measureFile(file, of, { scale }) };
 		} catch (problem) {
 			if (problem instanceof NoPicture) return { problem: problem.problem };
 			throw problem;

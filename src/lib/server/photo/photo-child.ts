@@ -1,10 +1,8 @@
 // Measures pictures for devices that cannot, in a process of its own: a broken or huge picture takes nothing with it.
-import { measure } from '$lib/core/photo/measure';
 import type { Answer, Subject } from '$lib/core/photo/measured';
 import type { FileProblem } from '$lib/core/photo/header';
-import { openSight } from '$lib/sight/open-sight';
-import { decoded, NoPicture } from './decode';
-import { libraryAsItIs } from './library';
+import { NoPicture } from './decode';
+import { measureFile } from './measure-file';
 
 /** One picture to measure. */
 export interface PhotoOrder {
@@ -20,13 +18,9 @@ export interface PhotoDone {
 	readonly said: { readonly answer: Answer } | { readonly problem: FileProblem };
 }
 
-let sight: ReturnType<typeof openSight> | null = null;
-
 async function done({ file, of, scale }: PhotoOrder): Promise<PhotoDone['said']> {
 	try {
-		const picture = await decoded(file);
-		sight ??= openSight(libraryAsItIs);
-		return { answer: measure(picture, of, await sight, { scale }) };
+		return { answer: await measureFile(file, of, { scale }) };
 	} catch (problem) {
 		return { problem: problem instanceof NoPicture ? problem.problem : 'not-a-picture' };
 	}

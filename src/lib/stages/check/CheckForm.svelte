@@ -14,8 +14,7 @@
 	import type { SentForm } from '$lib/entries/typed-form.svelte';
 	import { TypedForm } from '$lib/entries/typed-form.svelte';
 	import { lengthOf, massOf } from '$lib/ui/typed-values';
-	import { page } from '$app/state';
-	import { readTaken, takenName } from '$lib/stages/photo/taken';
+	import { takenHere } from '$lib/stages/photo/taken-here';
 	import { onMount, untrack } from 'svelte';
 	import CheckMap from './CheckMap.svelte';
 	import type { MatToCheck } from './check-view';
@@ -57,9 +56,9 @@
 	let isByPhoto = $state(false);
 	/** How far along the mat its narrowing is marked, and how far across. */
 	const narrowsAt = { along: 0.9, across: 0.5 } as const;
-	// What a photo told comes with the address, once: a reload does not lay it over what was typed since.
+	// What a photo told comes with the address.
 	onMount(() => {
-		const taken = readTaken(page.url.searchParams.get(takenName));
+		const taken = takenHere();
 		if (taken?.of === 'cover') gaps = taken.values['gap_fraction'] ?? null;
 		else if (taken?.of === 'mat') {
 			const { width_start_mm, width_middle_mm, width_end_mm, length_mm, narrows } = taken.values;
@@ -79,10 +78,7 @@
 				form.typed['faults'] = faultsText([...found, { kind: 'narrows', ...narrowsAt }]);
 			form.typed['by'] = 'photo';
 			isByPhoto = true;
-		} else return;
-		const rest = new URL(page.url);
-		rest.searchParams.delete(takenName);
-		history.replaceState(history.state, '', rest);
+		}
 	});
 	/** What a tap on a place marks: a fingertip that goes through, or a fault. */
 	let marking = $state<'through' | FaultKind>('through');

@@ -1,13 +1,9 @@
-import { readTaken, takenName } from '$lib/stages/photo/taken';
+import { takenHere } from '$lib/stages/photo/taken-here';
 import type { Bench } from './bench.svelte';
 
 /** Puts what a photo told, and the address has, on the bench; false where it has nothing for a plan. */
 export function takeByPhoto(bench: Bench): boolean {
-	const url = new URL(location.href);
-	const taken = readTaken(url.searchParams.get(takenName));
-	// Once: a reload does not lay it over what was typed since.
-	url.searchParams.delete(takenName);
-	history.replaceState(history.state, '', url);
+	const taken = takenHere();
 	if (!taken) return false;
 	const { width_mm, body_height_mm, height_mm, mean_mm } = taken.values;
 	if (taken.of === 'bag' && width_mm && body_height_mm && height_mm) {
